@@ -1,0 +1,49 @@
+package org.nimblet.core.anatomy;
+
+import java.util.Locale;
+
+/** A place on one side of the body where something can hurt or be excluded from work. */
+public enum Region {
+  THUMB("thumb"),
+  INDEX_FINGER("index finger"),
+  MIDDLE_FINGER("middle finger"),
+  RING_FINGER("ring finger"),
+  LITTLE_FINGER("little finger"),
+  PALM("palm"),
+  BACK_OF_HAND("back of the hand"),
+  WRIST_THUMB_SIDE("wrist, thumb side"),
+  WRIST_LITTLE_FINGER_SIDE("wrist, little-finger side"),
+  FOREARM_PALM_SIDE("forearm, palm side"),
+  FOREARM_BACK("forearm, back"),
+  ELBOW("elbow"),
+  SHOULDER("shoulder"),
+  NECK("neck"),
+  BACK("back");
+
+  private final String word;
+
+  Region(String word) {
+    this.word = word;
+  }
+
+  /** The region as words inside a sentence. */
+  public String word() {
+    return word;
+  }
+
+  /** The identifier used in files: lower case, words joined by hyphens. */
+  public String id() {
+    return name().toLowerCase(Locale.ROOT).replace('_', '-');
+  }
+
+  /** The region of a digit. */
+  public static Region of(Digit digit) {
+    return switch (digit) {
+      case THUMB -> THUMB;
+      case INDEX -> INDEX_FINGER;
+      case MIDDLE -> MIDDLE_FINGER;
+      case RING -> RING_FINGER;
+      case LITTLE -> LITTLE_FINGER;
+    };
+  }
+}

@@ -1,0 +1,45 @@
+package org.nimblet.core.exercise;
+
+import java.util.List;
+import java.util.Set;
+
+/**
+ * What an exercise asks of the body and the place.
+ *
+ * @param segment the part of the body that moves
+ * @param intensity 1 (gentle) to 5 (strenuous)
+ * @param needsWarmth whether it may only stand once the hands are warm
+ * @param tires whether it tires what it works
+ * @param positions the positions it can be done in, the usual one first
+ * @param things what must be at hand
+ * @param disciplines for whom it is; empty means everyone
+ * @param recovery how much rest it asks for afterwards
+ */
+public record Demands(
+    BodySegment segment,
+    int intensity,
+    boolean needsWarmth,
+    boolean tires,
+    List<Position> positions,
+    Set<Thing> things,
+    Set<Discipline> disciplines,
+    Recovery recovery) {
+
+  /**
+   * Checks the ranges.
+   *
+   * @throws IllegalArgumentException naming the value and what is allowed
+   */
+  public Demands {
+    positions = List.copyOf(positions);
+    things = Set.copyOf(things);
+    disciplines = Set.copyOf(disciplines);
+    if (intensity < 1 || intensity > 5) {
+      throw new IllegalArgumentException(
+          "intensity (%d) must be between 1 and 5".formatted(intensity));
+    }
+    if (positions.isEmpty()) {
+      throw new IllegalArgumentException("positions (none) must name at least one position");
+    }
+  }
+}

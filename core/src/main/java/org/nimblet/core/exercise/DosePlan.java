@@ -1,0 +1,31 @@
+package org.nimblet.core.exercise;
+
+import org.nimblet.core.exercise.Dose.Bounds;
+
+/**
+ * The usual dose of an exercise and how far it may be changed.
+ *
+ * @param usual the dose to start from
+ * @param bounds the safe range of its quantity
+ * @param greatestRestSeconds the longest rest between sets that still belongs to it
+ */
+public record DosePlan(Dose usual, Bounds bounds, int greatestRestSeconds) {
+
+  /**
+   * Checks that the usual dose keeps its own bounds.
+   *
+   * @throws IllegalArgumentException naming the value and what is allowed
+   */
+  public DosePlan {
+    if (!bounds.contains(usual.quantity())) {
+      throw new IllegalArgumentException(
+          "usual quantity (%d) must lie within its bounds %d to %d"
+              .formatted(usual.quantity(), bounds.least(), bounds.greatest()));
+    }
+    if (greatestRestSeconds < usual.restSeconds()) {
+      throw new IllegalArgumentException(
+          "greatest rest (%d s) must not be below the usual rest (%d s)"
+              .formatted(greatestRestSeconds, usual.restSeconds()));
+    }
+  }
+}

@@ -1,0 +1,36 @@
+package org.nimblet.core.exercise;
+
+import java.util.List;
+
+/**
+ * The words of an exercise.
+ *
+ * @param purpose one sentence: what it is for
+ * @param setUp how to place the body and the hands
+ * @param action what to do, in short steps
+ * @param cue the one line to mind while doing it
+ * @param breath how to breathe
+ * @param feltAt where it should be felt
+ * @param mistakes common mistakes
+ * @param cautions what to mind
+ * @param stopRules when to stop, beyond the rules that hold in every session
+ */
+public record Guidance(
+    String purpose,
+    String setUp,
+    List<String> action,
+    String cue,
+    String breath,
+    String feltAt,
+    List<String> mistakes,
+    List<String> cautions,
+    List<String> stopRules) {
+
+  /** Copies the lists. */
+  public Guidance {
+    action = List.copyOf(action);
+    mistakes = List.copyOf(mistakes);
+    cautions = List.copyOf(cautions);
+    stopRules = List.copyOf(stopRules);
+  }
+}

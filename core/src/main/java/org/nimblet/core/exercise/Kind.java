@@ -1,0 +1,32 @@
+package org.nimblet.core.exercise;
+
+import java.util.Locale;
+
+/** What sort of work an exercise is; decides where in a routine it may stand. */
+public enum Kind {
+  HEAT("Heat"),
+  MOBILISE("Mobilise"),
+  STRETCH("Stretch"),
+  ACTIVATE("Activate"),
+  INDEPENDENCE("Independence"),
+  STRENGTHEN("Strengthen"),
+  BRIDGE("Bridge"),
+  RELEASE("Release"),
+  SETTLE("Settle");
+
+  private final String word;
+
+  Kind(String word) {
+    this.word = word;
+  }
+
+  /** The kind as a heading. */
+  public String word() {
+    return word;
+  }
+
+  /** The identifier used in files and identifiers of groups. */
+  public String id() {
+    return name().toLowerCase(Locale.ROOT);
+  }
+}

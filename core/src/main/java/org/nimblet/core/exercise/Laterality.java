@@ -1,0 +1,31 @@
+package org.nimblet.core.exercise;
+
+/** How a dose is shared between the two sides. */
+public enum Laterality {
+  /** One side after the other, each with the whole dose. */
+  EACH("each side", 2),
+  /** Both sides at the same time. */
+  TOGETHER("both together", 1),
+  /** The sides change inside the repetition. */
+  ALTERNATING("alternating", 1),
+  /** Only the side that does the work in the activity. */
+  WORKING_SIDE("working side", 1);
+
+  private final String word;
+  private final int passes;
+
+  Laterality(String word, int passes) {
+    this.word = word;
+    this.passes = passes;
+  }
+
+  /** The laterality as words behind a dose. */
+  public String word() {
+    return word;
+  }
+
+  /** How often the dose is gone through: 2 for one side after the other, else 1. */
+  public int passes() {
+    return passes;
+  }
+}

@@ -1,0 +1,230 @@
+package org.nimblet.core.exercise;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Supplier;
+import org.nimblet.core.anatomy.Digit;
+import org.nimblet.core.anatomy.Target;
+import org.yaml.snakeyaml.LoaderOptions;
+import org.yaml.snakeyaml.Yaml;
+import org.yaml.snakeyaml.constructor.SafeConstructor;
+import org.yaml.snakeyaml.error.YAMLException;
+
+/** Reads the exercises of one YAML file and notes everything that is wrong in it. */
+final class LibraryReader {
+
+  private static final Set<String> FIELDS =
+      Set.of(
+          "id",
+          "title",
+          "kind",
+          "purpose",
+          "set-up",
+          "action",
+          "cue",
+          "breath",
+          "felt-at",
+          "mistakes",
+          "cautions",
+          "stop-rules",
+          "main",
+          "serves",
+          "segment",
+          "intensity",
+          "needs-warmth",
+          "tires",
+          "positions",
+          "things",
+          "disciplines",
+          "recovery",
+          "dose",
+          "doses-by-method",
+          "figure");
+  private static final Set<String> DOSE_FIELDS =
+      Set.of(
+          "form",
+          "seconds",
+          "breaths",
+          "beats",
+          "beats-per-minute",
+          "passes",
+          "seconds-per-pass",
+          "repetitions",
+          "sets",
+          "sides",
+          "units",
+          "rest",
+          "greatest-rest",
+          "least",
+          "greatest",
+          "method");
+  private static final Set<String> FIGURE_FIELDS = Set.of("view", "poses", "worked", "arrow");
+
+  private final String file;
+  private final List<LibraryProblem> problems;
+
+  LibraryReader(String file, List<LibraryProblem> problems) {
+    this.file = file;
+    this.problems = problems;
+  }
+
+  List<Exercise> read(String text) {
+    Object loaded;
+    try {
+      loaded = new Yaml(new SafeConstructor(new LoaderOptions())).load(text);
+    } catch (YAMLException e) {
+      problems.add(new LibraryProblem(file, "whole file", "yaml", e.getMessage()));
+      return List.of();
+    }
+    if (!(loaded instanceof List<?> entries)) {
+      problems.add(
+          new LibraryProblem(
+              file, "whole file", "yaml", "must be a list of exercises, each with -"));
+      return List.of();
+    }
+    List<Exercise> exercises = new ArrayList<>();
+    for (int i = 0; i < entries.size(); i++) {
+      String place = "entry " + (i + 1);
+      if (entries.get(i) instanceof Map<?, ?> map) {
+        Object id = map.get("id");
+        LibraryEntry entry =
+            new LibraryEntry(file, id == null ? place : id.toString(), "", map, problems);
+        exercise(entry).ifPresent(exercises::add);
+      } else {
+        problems.add(new LibraryProblem(file, place, "entry", "must be a set of fields"));
+      }
+    }
+    return exercises;
+  }
+
+  private Optional<Exercise> exercise(LibraryEntry entry) {
+    final int before = problems.size();
+    entry.allowOnly(FIELDS);
+    String id = entry.text("id");
+    String title = entry.text("title");
+    Kind kind = entry.choice("kind", Kind.class, Kind.HEAT);
+    Guidance guidance =
+        new Guidance(
+            entry.text("purpose"),
+            entry.text("set-up"),
+            entry.texts("action", true),
+            entry.text("cue"),
+            entry.text("breath"),
+            entry.text("felt-at"),
+            entry.texts("mistakes", true),
+            entry.texts("cautions", true),
+            entry.texts("stop-rules", false));
+    Optional<Service> service = service(entry);
+    Optional<Demands> demands =
+        entry.checked(
+            "demands",
+            () ->
+                new Demands(
+                    entry.choice("segment", BodySegment.class, BodySegment.HANDS),
+                    entry.number("intensity"),
+                    entry.flag("needs-warmth"),
+                    entry.flag("tires"),
+                    entry.choices("positions", Position.class),
+                    setOf(entry.choices("things", Thing.class), Thing.class),
+                    setOf(entry.choices("disciplines", Discipline.class), Discipline.class),
+                    entry.choice("recovery", Recovery.class, Recovery.NONE)));
+    Optional<Figure> figure = figure(entry.part("figure"));
+    LibraryEntry usual = entry.part("dose");
+    Method usualMethod = usual.choice("method", Method.class, Method.STEADY_HOLD);
+    Map<Method, DosePlan> doses = new EnumMap<>(Method.class);
+    dose(usual).ifPresent(plan -> doses.put(usualMethod, plan));
+    for (LibraryEntry other : entry.parts("doses-by-method")) {
+      Method method = other.choice("method", Method.class, Method.STEADY_HOLD);
+      dose(other).ifPresent(plan -> doses.put(method, plan));
+    }
+    if (problems.size() > before) {
+      return Optional.empty();
+    }
+    return entry.checked(
+        "exercise",
+        () ->
+            new Exercise(
+                id,
+                title,
+                kind,
+                guidance,
+                service.orElseThrow(),
+                demands.orElseThrow(),
+                usualMethod,
+                doses,
+                figure.orElseThrow()));
+  }
+
+  private static <E extends Enum<E>> Set<E> setOf(List<E> values, Class<E> type) {
+    Set<E> set = EnumSet.noneOf(type);
+    set.addAll(values);
+    return set;
+  }
+
+  private Optional<Service> service(LibraryEntry entry) {
+    Map<String, Integer> contributions = new LinkedHashMap<>();
+    entry.part("serves").numbers().forEach(contributions::put);
+    String main = entry.text("main");
+    Optional<Target> target = Target.find(main);
+    if (target.isEmpty()) {
+      entry.problem(
+          "main",
+          "(%s) is no target; allowed: %s"
+              .formatted(main, String.join(", ", Target.all().stream().map(Target::id).toList())));
+      return Optional.empty();
+    }
+    return entry.checked("serves", () -> new Service(target.get(), contributions));
+  }
+
+  private Optional<Figure> figure(LibraryEntry entry) {
+    entry.allowOnly(FIGURE_FIELDS);
+    return entry.checked(
+        "poses",
+        () ->
+            new Figure(
+                entry.choice("view", FigureView.class, FigureView.PALM),
+                entry.choices("poses", Pose.class),
+                setOf(entry.choices("worked", Digit.class), Digit.class),
+                entry.choice("arrow", FigureArrow.class, FigureArrow.NONE)));
+  }
+
+  private Optional<DosePlan> dose(LibraryEntry entry) {
+    entry.allowOnly(DOSE_FIELDS);
+    Map<String, Supplier<DoseForm>> forms = new LinkedHashMap<>();
+    forms.put("hold", () -> new DoseForm.Hold(entry.number("seconds")));
+    forms.put("pulse", DoseForm.Pulse::new);
+    forms.put("breaths", () -> new DoseForm.Breaths(entry.number("breaths")));
+    forms.put(
+        "count", () -> new DoseForm.Count(entry.number("beats"), entry.number("beats-per-minute")));
+    forms.put("timed", () -> new DoseForm.Timed(entry.number("seconds")));
+    forms.put(
+        "travel",
+        () -> new DoseForm.Travel(entry.number("passes"), entry.number("seconds-per-pass")));
+    String name = entry.text("form");
+    Supplier<DoseForm> form = forms.get(name);
+    if (form == null) {
+      entry.problem(
+          "form", "(%s) must be one of %s".formatted(name, String.join(", ", forms.keySet())));
+      return Optional.empty();
+    }
+    return entry.checked(
+        "quantity",
+        () ->
+            new DosePlan(
+                new Dose(
+                    form.get(),
+                    entry.number("repetitions", 1),
+                    entry.number("sets", 1),
+                    entry.choice("sides", Laterality.class, Laterality.EACH),
+                    entry.choice("units", Units.class, Units.WHOLE),
+                    entry.number("rest", 0)),
+                new Dose.Bounds(entry.number("least"), entry.number("greatest")),
+                entry.number("greatest-rest", entry.number("rest", 0))));
+  }
+}

@@ -1,0 +1,2 @@
+/** The practice and its computation: pure, deterministic, without clock or randomness. */
+package org.nimblet.core;

@@ -1,0 +1,8 @@
+package org.nimblet.core.routine;
+
+/** Which half of a breath a cue is. */
+public enum Breath {
+  FREE,
+  IN,
+  OUT
+}

@@ -1,0 +1,81 @@
+package org.nimblet.core.routine;
+
+import java.util.List;
+import java.util.OptionalInt;
+import java.util.stream.Collectors;
+import org.nimblet.core.anatomy.Target;
+import org.nimblet.core.exercise.Method;
+
+/**
+ * Why an exercise was taken.
+ *
+ * @param exerciseId which
+ * @param level of the usual dose, per cent
+ * @param seconds what it was charged with, set-up included
+ * @param points what it is worth, in whole points
+ * @param served what it serves, the greatest share first
+ * @param daysSince whole days since it was last done; empty if never
+ * @param method by which method it is dosed
+ * @param liked whether that is the person's own method where it has several
+ */
+public record Choice(
+    String exerciseId,
+    int level,
+    int seconds,
+    long points,
+    List<Share> served,
+    OptionalInt daysSince,
+    Method method,
+    boolean liked) {
+
+  /** A target takes part in the sentence from this share of the greatest one on (ours). */
+  private static final int NAMED_SHARE_PERCENT = 40;
+
+  private static final int NAMED_TARGETS = 3;
+
+  /** Copies the list. */
+  public Choice {
+    served = List.copyOf(served);
+  }
+
+  /**
+   * What an exercise gives to a target, over both sides.
+   *
+   * @param target what is served
+   * @param points weight × contribution, summed over the sides
+   */
+  public record Share(Target target, int points) {}
+
+  /** The reason as one sentence. */
+  public String sentence() {
+    StringBuilder text = new StringBuilder();
+    if (served.isEmpty()) {
+      text.append("Fills its place in the routine");
+    } else {
+      int greatest = served.get(0).points();
+      text.append("For ")
+          .append(
+              served.stream()
+                  .filter(share -> share.points() * 100 >= greatest * NAMED_SHARE_PERCENT)
+                  .limit(NAMED_TARGETS)
+                  .map(share -> share.target().word())
+                  .collect(Collectors.joining(", ")));
+    }
+    text.append("; ");
+    if (daysSince.isEmpty()) {
+      text.append("not done yet");
+    } else if (daysSince.getAsInt() == 0) {
+      text.append("done earlier today");
+    } else {
+      int days = daysSince.getAsInt();
+      text.append(days == 1 ? "last done yesterday" : "last done " + days + " days ago");
+    }
+    if (level != 100) {
+      text.append("; at ").append(level).append(" % of the usual dose");
+    }
+    if (liked) {
+      text.append("; by ").append(method.word()).append(", as you like it");
+    }
+    return text.append('.').toString();
+  }
+}

@@ -1,0 +1,288 @@
+package org.nimblet.core.routine;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import org.apache.commons.numbers.fraction.BigFraction;
+import org.nimblet.core.anatomy.Notation;
+import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.exercise.Dose;
+import org.nimblet.core.exercise.DoseForm;
+import org.nimblet.core.exercise.Kind;
+import org.nimblet.core.exercise.Laterality;
+import org.nimblet.core.exercise.Pace;
+import org.nimblet.core.exercise.Pose;
+import org.nimblet.core.exercise.Position;
+import org.nimblet.core.exercise.Thing;
+
+/**
+ * Expands steps into a cue sheet. Inside a step the cue boundaries are the rounded running sum of
+ * exact lengths, so that 333⅓ ms does not drift.
+ */
+public final class CueSheetWriter {
+
+  private final Pace pace;
+  private final Notation notation;
+  private final List<Cue> cues = new ArrayList<>();
+  private final List<Long> stepStarts = new ArrayList<>();
+
+  private long stepStart;
+  private BigFraction elapsed = BigFraction.ZERO;
+  private int stepIndex;
+  private Step step;
+
+  private CueSheetWriter(Pace pace, Notation notation) {
+    this.pace = pace;
+    this.notation = notation;
+  }
+
+  /**
+   * The cue sheet of these steps, begun while sitting with nothing at hand.
+   *
+   * @param steps in order; empty gives an empty sheet
+   * @param pace how fast the person breathes
+   * @param notation how digits are written in texts
+   */
+  public static CueSheet write(List<Step> steps, Pace pace, Notation notation) {
+    CueSheetWriter writer = new CueSheetWriter(pace, notation);
+    Position position = Position.SIT;
+    Set<Thing> atHand = new HashSet<>();
+    for (int i = 0; i < steps.size(); i++) {
+      Step next = steps.get(i);
+      Set<Thing> needed = next.exercise().demands().things();
+      writer.step(i, next, SetUp.seconds(position, atHand, next.position(), needed));
+      position = next.position();
+      atHand = new HashSet<>(needed);
+    }
+    return new CueSheet(writer.cues, writer.stepStarts, writer.now());
+  }
+
+  private long now() {
+    return stepStart + StepTime.roundedMillis(elapsed);
+  }
+
+  private void step(int index, Step next, int setUpSeconds) {
+    stepStart = now();
+    elapsed = BigFraction.ZERO;
+    stepIndex = index;
+    step = next;
+    stepStarts.add(stepStart);
+    Dose dose = next.dose();
+    Pose rest = firstPose();
+    Moment whole = new Moment(sidesOf(dose.laterality(), next.firstSide()), 0, 0, 0);
+    add(
+        seconds(setUpSeconds),
+        CuePhase.SET_UP,
+        whole,
+        next.exercise().guidance().setUp(),
+        Sound.START,
+        rest,
+        rest);
+    for (int pass = 0; pass < dose.laterality().passes(); pass++) {
+      Side side = pass == 0 ? next.firstSide() : next.firstSide().other();
+      Sides sides = sidesOf(dose.laterality(), side);
+      if (pass > 0) {
+        add(
+            seconds(StepTime.SIDE_CHANGE_SECONDS),
+            CuePhase.SWITCH,
+            new Moment(sides, 0, 0, 0),
+            "Change sides: " + side.word() + " now",
+            Sound.SWITCH,
+            rest,
+            rest);
+      }
+      pass(dose, sides);
+    }
+    if (StepTime.hasRelease(dose, pace)) {
+      add(
+          seconds(StepTime.RELEASE_SECONDS),
+          CuePhase.RELEASE,
+          whole,
+          "Shake it out loosely",
+          Sound.REST,
+          rest,
+          rest);
+    }
+  }
+
+  private void pass(Dose dose, Sides sides) {
+    for (int unit = 0; unit < dose.units().count(); unit++) {
+      if (unit > 0) {
+        add(
+            seconds(StepTime.UNIT_CHANGE_SECONDS),
+            CuePhase.SWITCH,
+            new Moment(sides, unit, 0, 0),
+            "Next: " + dose.units().label(unit, notation),
+            Sound.SWITCH,
+            firstPose(),
+            firstPose());
+      }
+      for (int set = 1; set <= dose.sets(); set++) {
+        if (set > 1 && dose.restSeconds() > 0) {
+          add(
+              seconds(dose.restSeconds()),
+              CuePhase.REST,
+              new Moment(sides, unit, set, 0),
+              "Rest",
+              Sound.REST,
+              firstPose(),
+              firstPose());
+        }
+        for (int repetition = 1; repetition <= dose.repetitions(); repetition++) {
+          repetition(dose.form(), new Moment(sides, unit, set, repetition));
+        }
+      }
+    }
+  }
+
+  private void repetition(DoseForm form, Moment moment) {
+    String cue = step.exercise().guidance().cue();
+    Pose first = firstPose();
+    Pose last = lastPose();
+    if (form instanceof DoseForm.Hold hold) {
+      BigFraction move = seconds(DoseForm.Hold.MOVE_SECONDS);
+      add(move, CuePhase.MOVE, moment, "Go into it", Sound.START, first, last);
+      add(seconds(hold.seconds()), CuePhase.HOLD, moment, cue, Sound.NONE, last, last);
+      add(move, CuePhase.RETURN, moment, "Let go slowly", Sound.DONE, last, first);
+    } else if (form instanceof DoseForm.Pulse) {
+      BigFraction half = pace.breathSeconds().divide(2);
+      BigFraction kept = seconds(DoseForm.Pulse.KEPT_SECONDS);
+      Moment in = moment.breathing(Breath.IN);
+      Moment out = moment.breathing(Breath.OUT);
+      add(half, CuePhase.RETURN, in, "Breathe in, let go", Sound.NONE, last, first);
+      if (half.compareTo(kept) > 0) {
+        add(half.subtract(kept), CuePhase.MOVE, out, "Breathe out, draw", Sound.BEAT, first, last);
+      }
+      add(kept, CuePhase.HOLD, out, "Keep it", Sound.NONE, last, last);
+    } else if (form instanceof DoseForm.Breaths breaths) {
+      BigFraction half = pace.breathSeconds().divide(2);
+      for (int breath = 1; breath <= breaths.breaths(); breath++) {
+        Moment counted = moment.beat(breath, breaths.breaths());
+        add(
+            half,
+            CuePhase.HOLD,
+            counted.breathing(Breath.IN),
+            cue,
+            breath == 1 ? Sound.START : Sound.NONE,
+            last,
+            last);
+        add(half, CuePhase.HOLD, counted.breathing(Breath.OUT), cue, Sound.NONE, last, last);
+      }
+    } else if (form instanceof DoseForm.Count count) {
+      BigFraction beatLength = BigFraction.of(60, count.beatsPerMinute());
+      for (int beat = 1; beat <= count.beats(); beat++) {
+        add(
+            beatLength,
+            beat * 2 <= count.beats() + 1 ? CuePhase.MOVE : CuePhase.RETURN,
+            moment.beat(beat, count.beats()),
+            cue,
+            Sound.BEAT,
+            keyframe(beat - 1, count.beats(), moment.repetition() - 1),
+            keyframe(beat, count.beats(), moment.repetition() - 1));
+      }
+    } else if (form instanceof DoseForm.Timed timed) {
+      CuePhase phase = step.exercise().kind() == Kind.BRIDGE ? CuePhase.PLAY : CuePhase.MOVE;
+      add(seconds(timed.seconds()), phase, moment, cue, Sound.START, first, last);
+    } else if (form instanceof DoseForm.Travel travel) {
+      for (int passage = 1; passage <= travel.passes(); passage++) {
+        add(
+            seconds(travel.secondsPerPass()),
+            CuePhase.MOVE,
+            moment.beat(passage, travel.passes()),
+            cue,
+            Sound.BEAT,
+            first,
+            last);
+      }
+    }
+  }
+
+  /**
+   * The pose after so many beats of a repetition: two poses go there and back over it, more are
+   * walked through, and with fewer beats than poses the walk goes on in the next repetition.
+   */
+  private Pose keyframe(int beatsGone, int beats, int repetitionsGone) {
+    List<Pose> poses = step.exercise().figure().poses();
+    int count = poses.size();
+    if (count == 1) {
+      return poses.get(0);
+    }
+    if (beats < count) {
+      return poses.get((repetitionsGone * beats + beatsGone) % count);
+    }
+    int gone = (beatsGone * count + beats - 1) / beats;
+    return poses.get(gone % count);
+  }
+
+  private Pose firstPose() {
+    return step.exercise().figure().poses().get(0);
+  }
+
+  private Pose lastPose() {
+    List<Pose> poses = step.exercise().figure().poses();
+    return poses.get(poses.size() - 1);
+  }
+
+  private static BigFraction seconds(int whole) {
+    return BigFraction.of(whole);
+  }
+
+  private static Sides sidesOf(Laterality laterality, Side side) {
+    return switch (laterality) {
+      case EACH, WORKING_SIDE -> Sides.of(side);
+      case TOGETHER -> Sides.BOTH;
+      case ALTERNATING -> Sides.ALTERNATING;
+    };
+  }
+
+  private void add(
+      BigFraction length,
+      CuePhase phase,
+      Moment moment,
+      String text,
+      Sound sound,
+      Pose from,
+      Pose to) {
+    long start = now();
+    elapsed = elapsed.add(length);
+    Dose dose = step.dose();
+    cues.add(
+        new Cue(
+            start,
+            now() - start,
+            stepIndex,
+            phase,
+            moment.sides(),
+            dose.units().digits(moment.unit()),
+            dose.units().label(moment.unit(), notation),
+            moment.repetition(),
+            moment.repetition() == 0 ? 0 : dose.repetitions(),
+            moment.set(),
+            moment.set() == 0 ? 0 : dose.sets(),
+            moment.beat(),
+            moment.beats(),
+            moment.breath(),
+            text,
+            sound,
+            from,
+            to));
+  }
+
+  /** Where in its dose a step stands. */
+  private record Moment(
+      Sides sides, int unit, int set, int repetition, int beat, int beats, Breath breath) {
+
+    Moment(Sides sides, int unit, int set, int repetition) {
+      this(sides, unit, set, repetition, 0, 0, Breath.FREE);
+    }
+
+    Moment beat(int which, int ofHowMany) {
+      return new Moment(sides, unit, set, repetition, which, ofHowMany, breath);
+    }
+
+    Moment breathing(Breath half) {
+      return new Moment(sides, unit, set, repetition, beat, beats, half);
+    }
+  }
+}

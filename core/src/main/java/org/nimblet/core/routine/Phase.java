@@ -1,0 +1,45 @@
+package org.nimblet.core.routine;
+
+import java.util.Set;
+import org.nimblet.core.exercise.Kind;
+
+/**
+ * A part of a routine, in the order it is done, with its share of the minutes.
+ *
+ * @param name what it is called in explanations
+ * @param kinds the kinds of exercise that stand in it
+ * @param leastPercent least share of the budget, 0–100
+ * @param greatestPercent greatest share of the budget, 0–100
+ * @param greatestIntensity the most intense exercise that may stand in it, 1–5
+ * @param order how its exercises follow one another
+ */
+public record Phase(
+    String name,
+    Set<Kind> kinds,
+    int leastPercent,
+    int greatestPercent,
+    int greatestIntensity,
+    Order order) {
+
+  /** A phase may always take this long, however short the routine (ours). */
+  private static final int ALWAYS_ALLOWED_SECONDS = 45;
+
+  /** How the exercises of a phase follow one another. */
+  public enum Order {
+    /** The floor piece first; large before small, then gentle before intense. */
+    LARGE_TO_SMALL,
+    /** The floor piece last; gentle before intense, then large before small. */
+    GENTLE_TO_INTENSE
+  }
+
+  /** Least seconds of this phase in a budget, rounded up. */
+  int leastSeconds(int budgetSeconds) {
+    return (leastPercent * budgetSeconds + 99) / 100;
+  }
+
+  /** Greatest seconds of this phase in a budget. */
+  int greatestSeconds(int budgetSeconds) {
+    return Math.max(
+        greatestPercent * budgetSeconds / 100, Math.min(ALWAYS_ALLOWED_SECONDS, budgetSeconds));
+  }
+}

@@ -1,0 +1,170 @@
+package org.nimblet.core.exercise;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.catchThrowableOfType;
+
+import java.util.EnumSet;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+
+class ExerciseLibraryTest {
+
+  private static final ExerciseLibrary SHIPPED = ExerciseLibrary.shipped();
+
+  private static final String GOOD =
+      """
+      - id: palm-rub
+        title: Palm rub
+        kind: heat
+        purpose: Warms.
+        set-up: Sit.
+        action: [Rub.]
+        cue: Softly.
+        breath: Freely.
+        felt-at: Palms.
+        mistakes: [Haste.]
+        cautions: [Rings off.]
+        main: warmth
+        serves: {warmth: 8}
+        segment: hands
+        intensity: 1
+        positions: [sit]
+        dose: {form: timed, seconds: 25, sides: together, least: 15, greatest: 40}
+        figure: {view: pair, poses: [palms-together]}
+      """;
+
+  @Test
+  void shipsAtLeastThirtyExercisesOfEveryKindAWarmUpNeeds() {
+    assertThat(SHIPPED.exercises()).hasSizeGreaterThanOrEqualTo(30);
+    assertThat(SHIPPED.exercises())
+        .extracting(Exercise::kind)
+        .contains(
+            Kind.HEAT,
+            Kind.MOBILISE,
+            Kind.STRETCH,
+            Kind.ACTIVATE,
+            Kind.INDEPENDENCE,
+            Kind.BRIDGE,
+            Kind.RELEASE,
+            Kind.SETTLE);
+    assertThat(SHIPPED.exercises()).extracting(Exercise::title).doesNotHaveDuplicates();
+  }
+
+  @Test
+  void usesAtLeastFifteenPosesOfTheHand() {
+    Set<Pose> used =
+        SHIPPED.exercises().stream()
+            .flatMap(exercise -> exercise.figure().poses().stream())
+            .filter(pose -> pose.stage() == Pose.Stage.HAND)
+            .collect(Collectors.toSet());
+    assertThat(used).hasSizeGreaterThanOrEqualTo(15);
+  }
+
+  /**
+   * ACSM position stand 2011, from memory: static holds of 10–30 s. Fingers alone are held shorter
+   * (common practice, no source: never over 10 s).
+   */
+  @Test
+  void steadyHoldsKeepToTheGuidance() {
+    for (Exercise exercise : SHIPPED.exercises()) {
+      exercise
+          .dose(Method.STEADY_HOLD)
+          .filter(plan -> plan.usual().form() instanceof DoseForm.Hold)
+          .filter(plan -> exercise.demands().segment() != BodySegment.FINGERS)
+          .ifPresent(
+              plan ->
+                  assertThat(plan.bounds())
+                      .as(exercise.id())
+                      .satisfies(bounds -> assertThat(bounds.least()).isGreaterThanOrEqualTo(10))
+                      .satisfies(bounds -> assertThat(bounds.greatest()).isLessThanOrEqualTo(30)));
+      if (exercise.kind() == Kind.STRETCH) {
+        exercise.doses().values().stream()
+            .filter(plan -> plan.usual().units() == Units.FINGERS)
+            .forEach(plan -> assertThat(plan.bounds().greatest()).isLessThanOrEqualTo(10));
+      }
+    }
+  }
+
+  /**
+   * Wehbé & Hunter 1985, from memory: straight, hook, fist, straight fist; tabletop added later.
+   */
+  @Test
+  void theTendonSequenceGoesThroughItsFivePositionsInOrder() {
+    assertThat(SHIPPED.find("tendon-sequence").orElseThrow().figure().poses())
+        .containsExactly(Pose.CLOSED, Pose.HOOK, Pose.FIST, Pose.TABLETOP, Pose.STRAIGHT_FIST);
+  }
+
+  @Test
+  void everyStretchAtEndRangeNeedsWarmthAndSaysHowStrongThePullMayBe() {
+    assertThat(SHIPPED.exercises())
+        .filteredOn(e -> e.kind() == Kind.STRETCH && e.demands().intensity() >= 2)
+        .allSatisfy(
+            e -> {
+              assertThat(e.demands().needsWarmth()).as(e.id()).isTrue();
+              assertThat(e.guidance().cautions()).as(e.id()).isNotEmpty();
+            });
+  }
+
+  @Test
+  void readsAGoodEntry() {
+    Exercise exercise = ExerciseLibrary.read(Map.of("a.yaml", GOOD)).find("palm-rub").orElseThrow();
+    assertThat(exercise.doses()).containsOnlyKeys(Method.STEADY_HOLD);
+    assertThat(exercise.demands().positions()).containsExactly(Position.SIT);
+    assertThat(exercise.demands().disciplines()).isEqualTo(EnumSet.noneOf(Discipline.class));
+  }
+
+  @Test
+  void namesFileExerciseFieldAndAllowedValues() {
+    assertThatThrownBy(
+            () -> ExerciseLibrary.read(Map.of("a.yaml", GOOD.replace("kind: heat", "kind: hot"))))
+        .isInstanceOf(LibraryException.class)
+        .hasMessage(
+            "a.yaml, palm-rub, kind: (hot) must be one of heat, mobilise, stretch, activate, "
+                + "independence, strengthen, bridge, release, settle");
+    assertThatThrownBy(
+            () ->
+                ExerciseLibrary.read(Map.of("a.yaml", GOOD.replace("seconds: 25", "seconds: 50"))))
+        .hasMessage(
+            "a.yaml, palm-rub, dose.quantity: usual quantity (50) must lie within its bounds"
+                + " 15 to 40");
+  }
+
+  @Test
+  void findsEveryProblemAtOnce() {
+    String bad =
+        GOOD.replace("title: Palm rub", "titel: Palm rub")
+            .replace("warmth: 8", "warmth: 80")
+            .replace("poses: [palms-together]", "poses: [palms-together, fist]")
+            .replace("form: timed", "form: forever");
+    LibraryException thrown =
+        catchThrowableOfType(
+            LibraryException.class, () -> ExerciseLibrary.read(Map.of("a.yaml", bad + GOOD)));
+    assertThat(thrown.problems())
+        .extracting(LibraryProblem::field)
+        .contains("titel", "title", "serves", "figure.poses", "dose.form");
+  }
+
+  @Test
+  void refusesTheSameIdentifierTwiceAndTextThatIsNoList() {
+    assertThatThrownBy(() -> ExerciseLibrary.read(Map.of("a.yaml", GOOD + GOOD)))
+        .hasMessageContaining("must be used once");
+    assertThatThrownBy(() -> ExerciseLibrary.read(Map.of("a.yaml", "just words")))
+        .hasMessageContaining("must be a list of exercises");
+    assertThatThrownBy(() -> ExerciseLibrary.read(Map.of("a.yaml", "- id: [")))
+        .hasMessageContaining("a.yaml, whole file, yaml");
+  }
+
+  @Test
+  void aSingleFingerIsNeverHeldForLongerThanTenSeconds() {
+    String long11 =
+        GOOD.replace("kind: heat", "kind: stretch")
+            .replace(
+                "{form: timed, seconds: 25, sides: together, least: 15, greatest: 40}",
+                "{form: hold, seconds: 8, units: fingers, least: 5, greatest: 11}");
+    assertThatThrownBy(() -> ExerciseLibrary.read(Map.of("a.yaml", long11)))
+        .hasMessageContaining("must be at most 10 s for a single finger");
+  }
+}

@@ -1,0 +1,98 @@
+package org.nimblet.core.routine;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Duration;
+import java.util.List;
+import java.util.stream.LongStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.nimblet.core.routine.SelectionProblem.Composite;
+import org.nimblet.core.routine.SelectionProblem.Group;
+import org.nimblet.core.routine.SelectionProblem.PhaseWindow;
+import org.nimblet.core.routine.SelectionProblem.Selection;
+
+class ExactSelectionTest {
+
+  static LongStream bruteForceSeeds() {
+    return LongStream.range(0, 400);
+  }
+
+  static LongStream chocoSeeds() {
+    return LongStream.range(1000, 1060);
+  }
+
+  /** Same choice to the letter, ties included; few distinct values make ties common. */
+  @ParameterizedTest(name = "seed {0}")
+  @MethodSource("bruteForceSeeds")
+  void choosesWhatTryingEverythingWouldChoose(long seed) {
+    SelectionProblem problem = new SelectionGenerator(seed).problem(3, 2, 3, 4);
+    assertThat(ExactSelection.solve(problem)).isEqualTo(BruteForceSelection.solve(problem));
+  }
+
+  /** Reference: Choco 5.0.0 proves the same optimum. */
+  @ParameterizedTest(name = "seed {0}")
+  @MethodSource("chocoSeeds")
+  void reachesTheOptimumThatAGeneralSolverProves(long seed) {
+    SelectionProblem problem = new SelectionGenerator(seed).problem(3, 4, 4, 900);
+    Selection ours = ExactSelection.solve(problem);
+    ChocoSelection.Found choco = ChocoSelection.solve(problem, Duration.ofSeconds(60));
+    assertThat(choco.proved()).isTrue();
+    assertThat(ours.missing()).isEqualTo(choco.missing());
+    assertThat(ours.value()).isEqualTo(choco.value().orElseThrow());
+  }
+
+  @ParameterizedTest(name = "seed {0}")
+  @MethodSource("bruteForceSeeds")
+  void theValueCountedAgainFromTheChoiceIsTheSame(long seed) {
+    SelectionProblem problem = new SelectionGenerator(seed).problem(4, 4, 4, 500);
+    Selection selection = ExactSelection.solve(problem);
+    long value = 0;
+    int missing = 0;
+    int total = 0;
+    for (int p = 0; p < problem.phases().size(); p++) {
+      PhaseWindow phase = problem.phases().get(p);
+      int seconds = 0;
+      boolean floor = false;
+      for (int g = 0; g < phase.groups().size(); g++) {
+        int pick = selection.chosen().get(p).get(g);
+        if (pick != Selection.NOTHING) {
+          Composite composite = phase.groups().get(g).composites().get(pick);
+          value += composite.value();
+          seconds += composite.seconds();
+          floor |= composite.floor();
+        }
+      }
+      seconds += floor ? phase.floorCharge() : 0;
+      assertThat(seconds).isLessThanOrEqualTo(phase.greatest());
+      missing += Math.max(0, phase.least() - seconds);
+      total += seconds;
+    }
+    assertThat(total).isLessThanOrEqualTo(problem.budget());
+    assertThat(selection.value()).isEqualTo(value);
+    assertThat(selection.missing()).isEqualTo(missing);
+  }
+
+  @Test
+  void fillingThePhasesComesBeforeValue() {
+    Group cheap = new Group(List.of(new Composite(10, 1, false)));
+    Group rich = new Group(List.of(new Composite(10, 1000, false)));
+    SelectionProblem problem =
+        new SelectionProblem(
+            10,
+            List.of(
+                new PhaseWindow(8, 10, 0, List.of(cheap)),
+                new PhaseWindow(0, 10, 0, List.of(rich))));
+    Selection selection = ExactSelection.solve(problem);
+    assertThat(selection.chosen()).containsExactly(List.of(0), List.of(Selection.NOTHING));
+    assertThat(selection.missing()).isZero();
+  }
+
+  @Test
+  void aPhaseWithoutAnythingIsShortByAllItShouldHave() {
+    SelectionProblem problem =
+        new SelectionProblem(60, List.of(new PhaseWindow(15, 30, 30, List.of())));
+    assertThat(ExactSelection.solve(problem).missing()).isEqualTo(15);
+  }
+}

@@ -1,0 +1,54 @@
+package org.nimblet.core.routine;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.SplittableRandom;
+import java.util.random.RandomGenerator;
+import org.nimblet.core.routine.SelectionProblem.Composite;
+import org.nimblet.core.routine.SelectionProblem.Group;
+import org.nimblet.core.routine.SelectionProblem.PhaseWindow;
+
+/** Selection problems drawn from a seed. */
+public final class SelectionGenerator {
+
+  private final RandomGenerator random;
+
+  /** The same seed gives the same problems. */
+  public SelectionGenerator(long seed) {
+    this.random = new SplittableRandom(seed);
+  }
+
+  /**
+   * A problem with few distinct values, so that ties are common.
+   *
+   * @param phases how many phases
+   * @param groups at most so many groups a phase
+   * @param composites at most so many composites a group
+   * @param greatestValue values are 1 to this
+   */
+  SelectionProblem problem(int phases, int groups, int composites, int greatestValue) {
+    int budget = between(20, 60);
+    List<PhaseWindow> windows = new ArrayList<>();
+    for (int p = 0; p < phases; p++) {
+      List<Group> own = new ArrayList<>();
+      for (int g = between(1, groups); g > 0; g--) {
+        Map<List<Object>, Composite> distinct = new LinkedHashMap<>();
+        for (int c = between(1, composites); c > 0; c--) {
+          Composite composite =
+              new Composite(between(3, 25), between(1, greatestValue), random.nextInt(5) == 0);
+          distinct.putIfAbsent(List.of(composite.seconds(), composite.floor()), composite);
+        }
+        own.add(new Group(List.copyOf(distinct.values())));
+      }
+      int least = between(0, budget / phases);
+      windows.add(new PhaseWindow(least, between(least, budget), between(0, 8), own));
+    }
+    return new SelectionProblem(budget, windows);
+  }
+
+  private int between(int least, int greatest) {
+    return random.nextInt(least, greatest + 1);
+  }
+}
