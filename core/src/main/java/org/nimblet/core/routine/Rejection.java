@@ -100,11 +100,12 @@ public record Rejection(Exercise exercise, Reason reason) {
       return "Takes at least %d s; the phase %s has at most %d s."
           .formatted(r.neededSeconds(), r.phase(), r.greatestSeconds());
     } else if (reason instanceof SameServedBetter r) {
-      return "%s does more for the same here."
+      return "%s %s more for the same here."
           .formatted(
               r.by().stream()
                   .sorted(Comparator.naturalOrder())
-                  .collect(Collectors.joining(" and ")));
+                  .collect(Collectors.joining(" and ")),
+              r.by().size() == 1 ? "does" : "do");
     }
     return "The time of the phase %s went to work that is worth more here."
         .formatted(((WorthLess) reason).phase());

@@ -1,0 +1,101 @@
+package org.nimblet.core.progress;
+
+import org.nimblet.core.anatomy.Region;
+import org.nimblet.core.anatomy.Side;
+
+/** A reason for a coach to have a word with a client, the most urgent kind first. */
+public sealed interface Attention {
+
+  /** How urgent it is. */
+  Urgency urgency();
+
+  /** A heading of a few words. */
+  String heading();
+
+  /** What happened, as one or two sentences. */
+  String sentence();
+
+  /** How urgent something is. */
+  enum Urgency {
+    STOP,
+    WARN,
+    NOTE
+  }
+
+  /** Something was felt that ends a session. */
+  record Stopped(Side side, Region region, int level) implements Attention {
+    @Override
+    public Urgency urgency() {
+      return Urgency.STOP;
+    }
+
+    @Override
+    public String heading() {
+      return "Stopped for safety";
+    }
+
+    @Override
+    public String sentence() {
+      return "%s %s, %d of 10. Advised to see a doctor, hand therapist or physiotherapist."
+          .formatted(capital(side), region.word(), level);
+    }
+  }
+
+  /** A region is kept out of work on a clinician's word. */
+  record KeptOut(Side side, Region region, String reason) implements Attention {
+    @Override
+    public Urgency urgency() {
+      return Urgency.STOP;
+    }
+
+    @Override
+    public String heading() {
+      return "Referral sign";
+    }
+
+    @Override
+    public String sentence() {
+      return "%s %s stays out: %s".formatted(capital(side), region.word(), reason);
+    }
+  }
+
+  /** Pain of a region went up. */
+  record PainUp(Side side, Region region, int before, int now) implements Attention {
+    @Override
+    public Urgency urgency() {
+      return Urgency.STOP;
+    }
+
+    @Override
+    public String heading() {
+      return "Pain up";
+    }
+
+    @Override
+    public String sentence() {
+      return "%s %s: %d → %d of 10.".formatted(capital(side), region.word(), before, now);
+    }
+  }
+
+  /** Several sessions were missed. */
+  record Missed(int count, int days) implements Attention {
+    @Override
+    public Urgency urgency() {
+      return Urgency.WARN;
+    }
+
+    @Override
+    public String heading() {
+      return count + " missed";
+    }
+
+    @Override
+    public String sentence() {
+      return "%d warm-ups in the last %d days did not happen.".formatted(count, days);
+    }
+  }
+
+  private static String capital(Side side) {
+    return side == Side.LEFT ? "Left" : "Right";
+  }
+}

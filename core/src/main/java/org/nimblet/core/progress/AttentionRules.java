@@ -1,0 +1,103 @@
+package org.nimblet.core.progress;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.nimblet.core.anatomy.Region;
+import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.routine.ClientFacts.Exclusion;
+import org.nimblet.core.routine.SafetyRules;
+import org.nimblet.core.routine.Sensation;
+
+/** Who needs a word from the coach, and why (common practice, no source; numbers ours). */
+public final class AttentionRules {
+
+  /** Days that are looked back over. */
+  public static final int DAYS = 7;
+
+  /** A rise of this many points is pointed out: 2 of 10 matter (Farrar 2001, from memory). */
+  public static final int RISE = 2;
+
+  /** Pain below this is not pointed out as a rise. */
+  public static final int NOTABLE_PAIN = 3;
+
+  /** This many missed sessions are pointed out. */
+  public static final int MISSED = 2;
+
+  private AttentionRules() {}
+
+  /**
+   * One dated word about pain.
+   *
+   * @param date when
+   * @param side on which side
+   * @param region where
+   * @param level 0–10
+   * @param sensation what it felt like, if it was said
+   */
+  public record PainReading(
+      LocalDate date, Side side, Region region, int level, Optional<Sensation> sensation) {}
+
+  /**
+   * The reasons for a word, the most urgent first.
+   *
+   * @param today the client's date
+   * @param readings what was said about pain, in any order
+   * @param missedDates the dates of missed sessions
+   * @param exclusions what a clinician keeps out
+   */
+  public static List<Attention> reasons(
+      LocalDate today,
+      Collection<PainReading> readings,
+      Collection<LocalDate> missedDates,
+      Collection<Exclusion> exclusions) {
+    List<Attention> reasons = new ArrayList<>();
+    Map<String, List<PainReading>> byPlace =
+        readings.stream()
+            .sorted(Comparator.comparing(PainReading::date))
+            .collect(
+                Collectors.groupingBy(
+                    reading -> reading.side() + " " + reading.region(),
+                    TreeMap::new,
+                    Collectors.toList()));
+    byPlace.values().forEach(place -> pain(today, place).ifPresent(reasons::add));
+    exclusions.forEach(
+        out -> reasons.add(new Attention.KeptOut(out.side(), out.region(), out.reason())));
+    long missed =
+        missedDates.stream().filter(date -> !date.isBefore(today.minusDays(DAYS - 1L))).count();
+    if (missed >= MISSED) {
+      reasons.add(new Attention.Missed(Math.toIntExact(missed), DAYS));
+    }
+    reasons.sort(Comparator.comparing(Attention::urgency));
+    return List.copyOf(reasons);
+  }
+
+  private static Optional<Attention> pain(LocalDate today, List<PainReading> place) {
+    LocalDate since = today.minusDays(DAYS - 1L);
+    PainReading last = place.get(place.size() - 1);
+    if (last.date().isBefore(since)) {
+      return Optional.empty();
+    }
+    boolean ended =
+        last.level() >= SafetyRules.ENDING_PAIN
+            || last.sensation().filter(SafetyRules.ENDING_SENSATIONS::contains).isPresent();
+    if (ended) {
+      return Optional.of(new Attention.Stopped(last.side(), last.region(), last.level()));
+    }
+    int least =
+        place.stream()
+            .filter(reading -> !reading.date().isBefore(today.minusDays(2L * DAYS)))
+            .mapToInt(PainReading::level)
+            .min()
+            .orElse(last.level());
+    return last.level() >= NOTABLE_PAIN && last.level() - least >= RISE
+        ? Optional.of(new Attention.PainUp(last.side(), last.region(), least, last.level()))
+        : Optional.empty();
+  }
+}

@@ -1,0 +1,70 @@
+package org.nimblet.core.progress;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.nimblet.core.anatomy.Region;
+import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.progress.AttentionRules.PainReading;
+import org.nimblet.core.routine.ClientFacts.Exclusion;
+import org.nimblet.core.routine.Sensation;
+
+class AttentionRulesTest {
+
+  private static final LocalDate TODAY = LocalDate.of(2026, 3, 20);
+
+  private static PainReading wrist(int daysAgo, int level) {
+    return new PainReading(
+        TODAY.minusDays(daysAgo),
+        Side.RIGHT,
+        Region.WRIST_LITTLE_FINGER_SIDE,
+        level,
+        Optional.empty());
+  }
+
+  private static List<Attention> reasons(PainReading... readings) {
+    return AttentionRules.reasons(TODAY, List.of(readings), List.of(), List.of());
+  }
+
+  @Test
+  void aRiseOfTwoPointsIsPointedOut() {
+    assertThat(reasons(wrist(8, 2), wrist(4, 4), wrist(0, 5)))
+        .containsExactly(new Attention.PainUp(Side.RIGHT, Region.WRIST_LITTLE_FINGER_SIDE, 2, 5));
+    assertThat(reasons(wrist(8, 2), wrist(0, 3))).isEmpty();
+    assertThat(reasons(wrist(8, 0), wrist(0, 2))).isEmpty();
+  }
+
+  @Test
+  void painThatIsOverIsNot() {
+    assertThat(reasons(wrist(3, 5), wrist(0, 1))).isEmpty();
+    assertThat(reasons(wrist(20, 2), wrist(9, 5))).isEmpty();
+  }
+
+  @Test
+  void whatEndsASessionComesFirstWhateverItsStrength() {
+    PainReading tingle =
+        new PainReading(TODAY, Side.LEFT, Region.PALM, 2, Optional.of(Sensation.TINGLE));
+    assertThat(reasons(tingle)).containsExactly(new Attention.Stopped(Side.LEFT, Region.PALM, 2));
+    assertThat(reasons(wrist(0, 7)))
+        .first()
+        .extracting(Attention::sentence)
+        .isEqualTo(
+            "Right wrist, little-finger side, 7 of 10. Advised to see a doctor, hand therapist or"
+                + " physiotherapist.");
+  }
+
+  @Test
+  void twoMissedWithinAWeekArePointedOutAfterWhatIsUrgent() {
+    List<Attention> reasons =
+        AttentionRules.reasons(
+            TODAY,
+            List.of(),
+            List.of(TODAY, TODAY.minusDays(6), TODAY.minusDays(7)),
+            List.of(new Exclusion(Side.LEFT, Region.RING_FINGER, "letter of the therapist.")));
+    assertThat(reasons).extracting(Attention::heading).containsExactly("Referral sign", "2 missed");
+    assertThat(AttentionRules.reasons(TODAY, List.of(), List.of(TODAY), List.of())).isEmpty();
+  }
+}

@@ -1,0 +1,7 @@
+package org.nimblet.server.account;
+
+/** What an account is. */
+public enum Role {
+  COACH,
+  CLIENT
+}

@@ -1,0 +1,38 @@
+package org.nimblet.server.client;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import java.util.List;
+import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+import org.nimblet.core.exercise.Discipline;
+
+@Entity
+class Activity {
+  @Id UUID id;
+  UUID coachId;
+  UUID clientId;
+  int place;
+
+  @Enumerated(EnumType.STRING)
+  ActivityKind kind;
+
+  String title;
+
+  @Enumerated(EnumType.STRING)
+  Discipline discipline;
+
+  @JdbcTypeCode(SqlTypes.ARRAY)
+  @Column(columnDefinition = "text[]")
+  List<String> hands;
+
+  @JdbcTypeCode(SqlTypes.ARRAY)
+  @Column(columnDefinition = "text[]")
+  List<String> digits;
+
+  int weeklyMinutes;
+}

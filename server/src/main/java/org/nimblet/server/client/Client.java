@@ -1,0 +1,59 @@
+package org.nimblet.server.client;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+import org.nimblet.core.anatomy.Notation;
+import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.exercise.Method;
+
+@Entity
+class Client {
+  @Id UUID id;
+  UUID coachId;
+  @Version Long version;
+  String name;
+  String occupation;
+
+  @Enumerated(EnumType.STRING)
+  Side dominantHand;
+
+  @Enumerated(EnumType.STRING)
+  Notation notation;
+
+  @Enumerated(EnumType.STRING)
+  Method method;
+
+  int breathsPerMinute;
+  int warmUpMinutes;
+  String timeZone;
+  LocalTime wakesAt;
+  LocalTime sleepsAt;
+
+  @JdbcTypeCode(SqlTypes.ARRAY)
+  @Column(columnDefinition = "text[]")
+  List<String> positions;
+
+  @JdbcTypeCode(SqlTypes.ARRAY)
+  @Column(columnDefinition = "text[]")
+  List<String> things;
+
+  Instant createdAt;
+
+  /** Written at every change, so that a change of activities alone counts up the version too. */
+  Instant changedAt;
+
+  ZoneId zone() {
+    return ZoneId.of(timeZone);
+  }
+}

@@ -1,0 +1,214 @@
+package org.nimblet.server.client;
+
+import jakarta.validation.Valid;
+import java.time.Clock;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.nimblet.server.account.AccountService;
+import org.nimblet.server.account.Scope;
+import org.nimblet.server.client.ClientForms.ActivityForm;
+import org.nimblet.server.client.ClientForms.ClientForm;
+import org.nimblet.server.client.ClientForms.ClientSummary;
+import org.nimblet.server.client.ClientForms.ClientView;
+import org.nimblet.server.client.ClientForms.ExclusionView;
+import org.nimblet.server.platform.ConflictException;
+import org.nimblet.server.platform.InvalidFieldException;
+import org.springframework.http.HttpStatus;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/clients")
+class ClientController {
+
+  private final Scope scope;
+  private final Clients clients;
+  private final Activities activities;
+  private final ClientFiles files;
+  private final AccountService accounts;
+  private final Clock clock;
+
+  ClientController(
+      Scope scope,
+      Clients clients,
+      Activities activities,
+      ClientFiles files,
+      AccountService accounts,
+      Clock clock) {
+    this.scope = scope;
+    this.clients = clients;
+    this.activities = activities;
+    this.files = files;
+    this.accounts = accounts;
+    this.clock = clock;
+  }
+
+  @GetMapping
+  List<ClientSummary> list() {
+    return files.all().stream()
+        .map(file -> new ClientSummary(file.id(), file.name(), file.occupation()))
+        .toList();
+  }
+
+  @PostMapping
+  @ResponseStatus(HttpStatus.CREATED)
+  @Transactional
+  ClientView create(@Valid @RequestBody ClientForm form) {
+    Client client = new Client();
+    client.id = UUID.randomUUID();
+    client.coachId = scope.coachId();
+    client.createdAt = clock.instant();
+    write(client, form);
+    clients.saveAndFlush(client);
+    writeActivities(client, form.activities());
+    return view(files.require(client.id));
+  }
+
+  @GetMapping("/{clientId}")
+  ClientView read(@PathVariable UUID clientId) {
+    return view(files.require(clientId));
+  }
+
+  @PutMapping("/{clientId}")
+  @Transactional
+  ClientView update(@PathVariable UUID clientId, @Valid @RequestBody ClientForm form) {
+    Client client = files.row(clientId);
+    if (client.version != form.version()) {
+      ClientView current = view(files.require(clientId));
+      throw new ConflictException(
+          "Somebody else changed this client meanwhile.", current, changed(current.facts(), form));
+    }
+    write(client, form);
+    writeActivities(client, form.activities());
+    clients.saveAndFlush(client);
+    return view(files.require(clientId));
+  }
+
+  @PostMapping("/{clientId}/invitation")
+  AccountService.Token invite(@PathVariable UUID clientId) {
+    return accounts.invite(scope.coachId(), files.require(clientId).id());
+  }
+
+  private void write(Client client, ClientForm form) {
+    if (!ZoneId.getAvailableZoneIds().contains(form.timeZone())) {
+      throw new InvalidFieldException(
+          "timeZone", "(%s) must be a time zone such as Europe/Lisbon.".formatted(form.timeZone()));
+    }
+    client.name = form.name().strip();
+    client.occupation = form.occupation().strip();
+    client.dominantHand = form.dominantHand();
+    client.notation = form.notation();
+    client.method = form.method();
+    client.breathsPerMinute = form.breathsPerMinute();
+    client.warmUpMinutes = form.warmUpMinutes();
+    client.timeZone = form.timeZone();
+    client.wakesAt = form.wakesAt();
+    client.sleepsAt = form.sleepsAt();
+    client.positions = form.positions().stream().sorted().map(Enum::name).toList();
+    client.things = form.things().stream().sorted().map(Enum::name).toList();
+    client.changedAt = clock.instant();
+  }
+
+  private void writeActivities(Client client, List<ActivityForm> forms) {
+    Map<UUID, Activity> before =
+        activities.findByClientIdOrderByPlace(client.id).stream()
+            .collect(Collectors.toMap(activity -> activity.id, Function.identity()));
+    for (int place = 0; place < forms.size(); place++) {
+      ActivityForm form = forms.get(place);
+      Activity activity = form.id() == null ? null : before.remove(form.id());
+      if (form.id() != null && activity == null) {
+        throw new InvalidFieldException(
+            "activities[%d].id".formatted(place), "This activity is gone; load the client again.");
+      }
+      if (activity == null) {
+        activity = new Activity();
+        activity.id = UUID.randomUUID();
+        activity.coachId = client.coachId;
+        activity.clientId = client.id;
+      }
+      activity.place = place;
+      activity.kind = form.kind();
+      activity.title = form.title().strip();
+      activity.discipline = form.discipline();
+      activity.hands = form.hands().stream().sorted().map(Enum::name).toList();
+      activity.digits = form.digits().stream().sorted().map(Enum::name).toList();
+      activity.weeklyMinutes = form.weeklyMinutes();
+      activities.save(activity);
+    }
+    activities.deleteAll(before.values());
+    activities.flush();
+  }
+
+  private static ClientView view(ClientFile file) {
+    ClientForm facts =
+        new ClientForm(
+            file.version(),
+            file.name(),
+            file.occupation(),
+            file.dominantHand(),
+            file.notation(),
+            file.method(),
+            file.breathsPerMinute(),
+            file.warmUpMinutes(),
+            file.zone().getId(),
+            file.wakesAt(),
+            file.sleepsAt(),
+            file.positions(),
+            file.things(),
+            file.activities().stream()
+                .map(
+                    activity ->
+                        new ActivityForm(
+                            activity.id(),
+                            activity.kind(),
+                            activity.title(),
+                            activity.discipline(),
+                            activity.hands(),
+                            activity.digits(),
+                            activity.weeklyMinutes()))
+                .toList());
+    return new ClientView(
+        file.id(),
+        facts,
+        file.exclusions().stream()
+            .map(
+                out ->
+                    new ExclusionView(
+                        out.side(),
+                        out.region(),
+                        out.region().word(),
+                        out.reason(),
+                        out.until().orElse(null)))
+            .toList());
+  }
+
+  /** The names of the fields in which what is stored differs from what was sent. */
+  private static List<String> changed(ClientForm stored, ClientForm sent) {
+    List<String> names = new ArrayList<>();
+    for (var component : ClientForm.class.getRecordComponents()) {
+      try {
+        Object a = component.getAccessor().invoke(stored);
+        Object b = component.getAccessor().invoke(sent);
+        if (!component.getName().equals("version") && !Objects.equals(a, b)) {
+          names.add(component.getName());
+        }
+      } catch (ReflectiveOperationException e) {
+        throw new IllegalStateException("a record's own accessor can be called", e);
+      }
+    }
+    return names;
+  }
+}

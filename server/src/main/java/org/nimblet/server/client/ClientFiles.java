@@ -1,0 +1,123 @@
+package org.nimblet.server.client;
+
+import java.util.Collection;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.nimblet.core.anatomy.Digit;
+import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.exercise.Position;
+import org.nimblet.core.exercise.Thing;
+import org.nimblet.server.account.Scope;
+import org.nimblet.server.client.ClientFile.ActivityFile;
+import org.nimblet.server.client.ClientFile.ExclusionFile;
+import org.nimblet.server.platform.NotFoundException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The door to clients for every feature: it opens only to those who may see them. */
+@Service
+public class ClientFiles {
+
+  private final Scope scope;
+  private final Clients clients;
+  private final Activities activities;
+  private final Exclusions exclusions;
+
+  ClientFiles(Scope scope, Clients clients, Activities activities, Exclusions exclusions) {
+    this.scope = scope;
+    this.clients = clients;
+    this.activities = activities;
+    this.exclusions = exclusions;
+  }
+
+  /**
+   * The file of a client that the signed-in account may see.
+   *
+   * @throws NotFoundException if there is none, or it is not theirs to see
+   */
+  @Transactional(readOnly = true)
+  public ClientFile require(UUID clientId) {
+    return files(List.of(row(clientId))).get(0);
+  }
+
+  /** All clients that the signed-in account may see, by name. */
+  @Transactional(readOnly = true)
+  public List<ClientFile> all() {
+    List<Client> rows =
+        clients.findByCoachIdOrderByName(scope.coachId()).stream()
+            .filter(client -> scope.mayBe(client.id))
+            .toList();
+    return files(rows);
+  }
+
+  Client row(UUID clientId) {
+    return clients
+        .findByIdAndCoachId(clientId, scope.coachId())
+        .filter(client -> scope.mayBe(client.id))
+        .orElseThrow(() -> new NotFoundException("client"));
+  }
+
+  private List<ClientFile> files(List<Client> rows) {
+    Set<UUID> ids = rows.stream().map(client -> client.id).collect(Collectors.toSet());
+    Map<UUID, List<ActivityFile>> activitiesOf =
+        activities.findByClientIdInOrderByPlace(ids).stream()
+            .collect(
+                Collectors.groupingBy(
+                    activity -> activity.clientId,
+                    Collectors.mapping(ClientFiles::file, Collectors.toList())));
+    Map<UUID, List<ExclusionFile>> exclusionsOf =
+        exclusions.findByClientIdInOrderByRegion(ids).stream()
+            .collect(
+                Collectors.groupingBy(
+                    out -> out.clientId,
+                    Collectors.mapping(
+                        out ->
+                            new ExclusionFile(
+                                out.side, out.region, out.reason, Optional.ofNullable(out.until)),
+                        Collectors.toList())));
+    return rows.stream()
+        .map(
+            client ->
+                new ClientFile(
+                    client.id,
+                    client.coachId,
+                    client.version,
+                    client.name,
+                    client.occupation,
+                    client.dominantHand,
+                    client.notation,
+                    client.method,
+                    client.breathsPerMinute,
+                    client.warmUpMinutes,
+                    client.zone(),
+                    client.wakesAt,
+                    client.sleepsAt,
+                    set(client.positions, Position.class),
+                    set(client.things, Thing.class),
+                    activitiesOf.getOrDefault(client.id, List.of()),
+                    exclusionsOf.getOrDefault(client.id, List.of())))
+        .toList();
+  }
+
+  private static ActivityFile file(Activity activity) {
+    return new ActivityFile(
+        activity.id,
+        activity.kind,
+        activity.title,
+        activity.discipline,
+        set(activity.hands, Side.class),
+        set(activity.digits, Digit.class),
+        activity.weeklyMinutes);
+  }
+
+  private static <E extends Enum<E>> Set<E> set(Collection<String> names, Class<E> type) {
+    Set<E> set = EnumSet.noneOf(type);
+    names.forEach(name -> set.add(Enum.valueOf(type, name)));
+    return set;
+  }
+}

@@ -1,0 +1,88 @@
+package org.nimblet.server.client;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.nimblet.core.anatomy.Digit;
+import org.nimblet.core.anatomy.Notation;
+import org.nimblet.core.anatomy.Region;
+import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.exercise.Discipline;
+import org.nimblet.core.exercise.Method;
+import org.nimblet.core.exercise.Position;
+import org.nimblet.core.exercise.Thing;
+
+/** What goes over the wire about clients. */
+final class ClientForms {
+
+  private ClientForms() {}
+
+  static final String HAND_RULE = "Choose left or right.";
+  static final String CHOICE_RULE = "Choose one of those listed.";
+  static final String TIME_RULE = "A time such as 07:00.";
+
+  /** A client in the coach's list. */
+  record ClientSummary(UUID id, String name, String occupation) {}
+
+  /** What a coach or client may write. */
+  record ClientForm(
+      long version,
+      @NotBlank(message = "A name has 1 to 80 characters.")
+          @Size(max = 80, message = "A name has 1 to 80 characters.")
+          String name,
+      @NotNull(message = "Up to 120 characters.")
+          @Size(max = 120, message = "Up to 120 characters.")
+          String occupation,
+      @NotNull(message = HAND_RULE) Side dominantHand,
+      @NotNull(message = CHOICE_RULE) Notation notation,
+      @NotNull(message = CHOICE_RULE) Method method,
+      @Min(value = 3, message = "3 to 15 breaths a minute.")
+          @Max(value = 15, message = "3 to 15 breaths a minute.")
+          int breathsPerMinute,
+      @Min(value = 3, message = "A warm-up takes 3 to 30 minutes.")
+          @Max(value = 30, message = "A warm-up takes 3 to 30 minutes.")
+          int warmUpMinutes,
+      @NotBlank(message = "A time zone such as Europe/Lisbon.") String timeZone,
+      @Schema(type = "string", example = "07:00") @NotNull(message = TIME_RULE) LocalTime wakesAt,
+      @Schema(type = "string", example = "23:00") @NotNull(message = TIME_RULE) LocalTime sleepsAt,
+      @NotEmpty(message = "Choose at least one position.") Set<Position> positions,
+      @NotNull(message = "Choose from those listed, or none.") Set<Thing> things,
+      @NotNull(message = "At most 12 activities.")
+          @Size(max = 12, message = "At most 12 activities.")
+          List<@Valid ActivityForm> activities) {}
+
+  /** One activity; without an identifier it is new. */
+  record ActivityForm(
+      @Schema(nullable = true) UUID id,
+      @NotNull(message = CHOICE_RULE) ActivityKind kind,
+      @NotBlank(message = "A title has 1 to 40 characters.")
+          @Size(max = 40, message = "A title has 1 to 40 characters.")
+          String title,
+      @NotNull(message = CHOICE_RULE) Discipline discipline,
+      @NotEmpty(message = "Choose the left hand, the right hand or both.") Set<Side> hands,
+      @NotNull(message = "Choose from those listed, or none.") Set<Digit> digits,
+      @Min(value = 0, message = "0 to 6000 minutes a week.")
+          @Max(value = 6000, message = "0 to 6000 minutes a week.")
+          int weeklyMinutes) {}
+
+  /** A client as shown. */
+  record ClientView(UUID id, ClientForm facts, List<ExclusionView> exclusions) {}
+
+  /** Something a clinician keeps out. */
+  record ExclusionView(
+      Side side,
+      Region region,
+      String regionWord,
+      String reason,
+      @Schema(nullable = true) LocalDate until) {}
+}

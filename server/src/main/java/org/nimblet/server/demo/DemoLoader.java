@@ -1,0 +1,465 @@
+package org.nimblet.server.demo;
+
+import java.sql.Timestamp;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.SplittableRandom;
+import java.util.UUID;
+import java.util.random.RandomGenerator;
+import org.nimblet.core.exercise.ExerciseLibrary;
+import org.nimblet.core.exercise.Pace;
+import org.nimblet.core.routine.ClientFacts;
+import org.nimblet.core.routine.Composer;
+import org.nimblet.core.routine.Composition;
+import org.nimblet.core.routine.Purpose;
+import org.nimblet.core.routine.PurposePlan;
+import org.nimblet.core.routine.RoutineRequest;
+import org.nimblet.core.routine.Sensation;
+import org.nimblet.core.routine.Weights;
+import org.nimblet.server.account.AccountService;
+import org.nimblet.server.account.SignedIn;
+import org.nimblet.server.demo.DemoTown.Habit;
+import org.nimblet.server.demo.DemoTown.KeptOut;
+import org.nimblet.server.demo.DemoTown.PainStory;
+import org.nimblet.server.demo.DemoTown.Person;
+import org.nimblet.server.demo.DemoTown.Slot;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Fills an empty database with the harbour town: six weeks behind today and four ahead, made by a
+ * fixed seed. On a later start it only adds the days that have come since.
+ */
+@Component
+@ConditionalOnProperty("nimblet.demo")
+class DemoLoader implements ApplicationRunner {
+
+  private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
+  private static final int DAYS_BEHIND = 42;
+  private static final int DAYS_AHEAD = 28;
+  private static final int VARIANTS = 3;
+  private static final long SEED = 20_260_302L;
+
+  private final AccountService accounts;
+  private final JdbcClient jdbc;
+  private final Composer composer;
+  private final Clock clock;
+
+  DemoLoader(AccountService accounts, JdbcClient jdbc, ExerciseLibrary library, Clock clock) {
+    this.accounts = accounts;
+    this.jdbc = jdbc;
+    this.composer = new Composer(library, PurposePlan.WARM_UP);
+    this.clock = clock;
+  }
+
+  @Override
+  @Transactional
+  public void run(ApplicationArguments arguments) {
+    if (accounts.find(DemoTown.COACH_EMAIL).isEmpty()) {
+      load();
+      LOG.info("The harbour town is loaded.");
+    }
+    addDaysAhead();
+  }
+
+  private void load() {
+    ZoneId zone = DemoZone.at(clock.instant(), clock.getZone());
+    LocalDate today = LocalDate.ofInstant(clock.instant(), zone);
+    SignedIn coach =
+        accounts.openCoach(DemoTown.COACH_NAME, DemoTown.COACH_EMAIL, DemoTown.PASSWORD);
+    for (Person person : DemoTown.PEOPLE) {
+      UUID clientId = UUID.randomUUID();
+      insertClient(coach.coachId(), clientId, person, zone);
+      person
+          .email()
+          .ifPresent(
+              email ->
+                  accounts.openClient(
+                      coach.coachId(), clientId, person.name(), email, DemoTown.PASSWORD));
+      List<UUID> activityIds = insertActivities(coach.coachId(), clientId, person);
+      Life life = new Life(coach.coachId(), clientId, person, activityIds, zone);
+      for (int day = -DAYS_BEHIND; day < 0; day++) {
+        insertDay(life, today.plusDays(day));
+      }
+      insertDay(life, today);
+      new PastWriter(life, today).write();
+      person.keptOut().ifPresent(out -> insertExclusion(life, out, today));
+    }
+  }
+
+  /** A person with the identifiers given to them. */
+  private record Life(
+      UUID coachId, UUID clientId, Person person, List<UUID> activityIds, ZoneId zone) {}
+
+  private void addDaysAhead() {
+    for (Person person : DemoTown.PEOPLE) {
+      jdbc.sql("select id, coach_id, time_zone from client where name = ?")
+          .param(person.name())
+          .query(
+              (row, number) ->
+                  new Life(
+                      row.getObject("coach_id", UUID.class),
+                      row.getObject("id", UUID.class),
+                      person,
+                      activityIds(row.getObject("id", UUID.class)),
+                      ZoneId.of(row.getString("time_zone"))))
+          .list()
+          .forEach(this::addDaysAhead);
+    }
+  }
+
+  private List<UUID> activityIds(UUID clientId) {
+    return jdbc.sql("select id from activity where client_id = ? order by place")
+        .param(clientId)
+        .query(UUID.class)
+        .list();
+  }
+
+  private void addDaysAhead(Life life) {
+    LocalDate last =
+        jdbc.sql("select max(date) from block where client_id = ?")
+            .param(life.clientId())
+            .query(LocalDate.class)
+            .optional()
+            .orElse(LocalDate.ofInstant(clock.instant(), life.zone()));
+    LocalDate until = LocalDate.ofInstant(clock.instant(), life.zone()).plusDays(DAYS_AHEAD);
+    boolean complete = life.activityIds().size() >= life.person().habits().size();
+    for (LocalDate date = last.plusDays(1);
+        complete && !date.isAfter(until);
+        date = date.plusDays(1)) {
+      insertDay(life, date);
+    }
+  }
+
+  private void insertClient(UUID coachId, UUID clientId, Person person, ZoneId zone) {
+    jdbc.sql(
+            """
+            insert into client (id, coach_id, version, name, occupation, dominant_hand, notation,
+              method, breaths_per_minute, warm_up_minutes, time_zone, wakes_at, sleeps_at, positions,
+              things, created_at, changed_at)
+            values (?, ?, 0, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+            """)
+        .params(
+            clientId,
+            coachId,
+            person.name(),
+            person.occupation(),
+            person.dominant().name(),
+            person.notation().name(),
+            person.method().name(),
+            person.breaths(),
+            person.warmUpMinutes(),
+            zone.getId(),
+            LocalTime.parse(person.wakes()),
+            LocalTime.parse(person.sleeps()),
+            names(person.positions()),
+            names(person.things()),
+            Timestamp.from(clock.instant()),
+            Timestamp.from(clock.instant()))
+        .update();
+  }
+
+  private List<UUID> insertActivities(UUID coachId, UUID clientId, Person person) {
+    List<UUID> ids = new ArrayList<>();
+    for (Habit habit : person.habits()) {
+      UUID id = UUID.randomUUID();
+      jdbc.sql(
+              """
+              insert into activity (id, coach_id, client_id, place, kind, title, discipline, hands,
+                digits, weekly_minutes)
+              values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+              """)
+          .params(
+              id,
+              coachId,
+              clientId,
+              ids.size(),
+              habit.kind().name(),
+              habit.title(),
+              habit.discipline().name(),
+              names(habit.hands()),
+              names(habit.digits()),
+              habit.weeklyMinutes())
+          .update();
+      ids.add(id);
+    }
+    return ids;
+  }
+
+  private static String[] names(java.util.Collection<? extends Enum<?>> values) {
+    return values.stream().sorted().map(Enum::name).toArray(String[]::new);
+  }
+
+  private void insertDay(Life life, LocalDate date) {
+    for (int h = 0; h < life.person().habits().size(); h++) {
+      Habit habit = life.person().habits().get(h);
+      for (Slot slot : habit.slots()) {
+        if (slot.days().contains(date.getDayOfWeek())) {
+          jdbc.sql(
+                  """
+                  insert into block (id, coach_id, client_id, activity_id, version, date, starts_at,
+                    ends_at, title, performance)
+                  values (?, ?, ?, ?, 0, ?, ?, ?, ?, ?)
+                  """)
+              .params(
+                  UUID.randomUUID(),
+                  life.coachId(),
+                  life.clientId(),
+                  life.activityIds().get(h),
+                  date,
+                  slot.startsAt(),
+                  slot.endsAt(),
+                  habit.title(),
+                  slot.performance())
+              .update();
+        }
+      }
+    }
+    for (Slot slot : life.person().busy()) {
+      if (slot.days().contains(date.getDayOfWeek())) {
+        jdbc.sql(
+                """
+                insert into busy_time (id, coach_id, client_id, date, starts_at, ends_at)
+                values (?, ?, ?, ?, ?, ?)
+                """)
+            .params(
+                UUID.randomUUID(),
+                life.coachId(),
+                life.clientId(),
+                date,
+                slot.startsAt(),
+                slot.endsAt())
+            .update();
+      }
+    }
+  }
+
+  private void insertExclusion(Life life, KeptOut out, LocalDate today) {
+    jdbc.sql(
+            """
+            insert into exclusion (id, coach_id, client_id, side, region, reason, until)
+            values (?, ?, ?, ?, ?, ?, ?)
+            """)
+        .params(
+            UUID.randomUUID(),
+            life.coachId(),
+            life.clientId(),
+            out.side().name(),
+            out.region().name(),
+            out.reason(),
+            today.plusDays(out.daysFromNow()))
+        .update();
+  }
+
+  /** Writes the weeks behind today: which warm-ups were done, and what was said of them. */
+  private final class PastWriter {
+    private final Life life;
+    private final LocalDate today;
+    private final RandomGenerator random;
+    private final Map<String, Composition.Composed> variants = new HashMap<>();
+    private int missedLately;
+
+    PastWriter(Life life, LocalDate today) {
+      this.life = life;
+      this.today = today;
+      this.random = new SplittableRandom(SEED + life.person().name().hashCode());
+    }
+
+    /** A past block. */
+    private record PastBlock(
+        UUID id, UUID activityId, LocalDate date, LocalTime startsAt, String title) {}
+
+    void write() {
+      List<PastBlock> blocks =
+          jdbc.sql(
+                  """
+                  select id, activity_id, date, starts_at, title from block
+                  where client_id = ? order by date desc, starts_at desc
+                  """)
+              .param(life.clientId())
+              .query(
+                  (row, number) ->
+                      new PastBlock(
+                          row.getObject("id", UUID.class),
+                          row.getObject("activity_id", UUID.class),
+                          row.getObject("date", LocalDate.class),
+                          row.getObject("starts_at", LocalTime.class),
+                          row.getString("title")))
+              .list();
+      for (PastBlock block : blocks) {
+        Instant start = block.date().atTime(block.startsAt()).atZone(life.zone()).toInstant();
+        if (start.isBefore(clock.instant())) {
+          if (kept(block)) {
+            session(block, start);
+          }
+        }
+      }
+    }
+
+    private boolean kept(PastBlock block) {
+      boolean lately = block.date().isAfter(today.minusDays(4));
+      if (lately && missedLately < life.person().missedLately()) {
+        missedLately++;
+        return false;
+      }
+      return random.nextInt(100) < (lately ? 100 : life.person().keptPercent());
+    }
+
+    private void session(PastBlock block, Instant start) {
+      int habitIndex = life.activityIds().indexOf(block.activityId());
+      Composition.Composed warmUp = variant(habitIndex, random.nextInt(VARIANTS));
+      long length = warmUp.cueSheet().lengthMillis();
+      boolean left = random.nextInt(100) < 6;
+      int doneSteps =
+          left ? Math.max(2, warmUp.steps().size() - 1 - random.nextInt(3)) : warmUp.steps().size();
+      Instant began = start.minusMillis(length).plusSeconds(random.nextInt(40) - 20L);
+      long lasted =
+          doneSteps == warmUp.steps().size()
+              ? length
+              : warmUp.cueSheet().stepStarts().get(doneSteps);
+      int painLevel = painLevel(block.date());
+      UUID sessionId = UUID.randomUUID();
+      jdbc.sql(
+              """
+              insert into session (id, coach_id, client_id, block_id, purpose, title, date, began_at,
+                ended_at, planned_millis, state, checked_in_at, effort, tighter_side, words)
+              values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+              """)
+          .params(
+              sessionId,
+              life.coachId(),
+              life.clientId(),
+              block.id(),
+              Purpose.WARM_UP.name(),
+              Purpose.WARM_UP.word() + " before " + block.title(),
+              block.date(),
+              Timestamp.from(began),
+              Timestamp.from(began.plusMillis(lasted)),
+              length,
+              left ? "LEFT" : "DONE",
+              Timestamp.from(began.plusMillis(lasted + 20_000)),
+              3 + random.nextInt(3),
+              random.nextInt(3) == 0 ? "SAME" : life.person().dominant().other().name(),
+              words(left))
+          .update();
+      steps(sessionId, warmUp, doneSteps);
+      pain(sessionId, painLevel, began.plusMillis(lasted));
+    }
+
+    private String words(boolean left) {
+      if (left) {
+        return "Had to leave early.";
+      }
+      List<String> said =
+          List.of(
+              "",
+              "",
+              "",
+              "Ring finger warm, fine by the end.",
+              "Hands cold at first.",
+              "Easy today.");
+      return said.get(random.nextInt(said.size()));
+    }
+
+    private int painLevel(LocalDate date) {
+      PainStory story = life.person().pain();
+      int last = story.levels().size() - 1;
+      long daysAgo = java.time.temporal.ChronoUnit.DAYS.between(date, today);
+      int step = (int) (story.daily() ? daysAgo / 2 : daysAgo / 6);
+      return story.levels().get(Math.max(0, last - step));
+    }
+
+    private void steps(UUID sessionId, Composition.Composed warmUp, int doneSteps) {
+      for (int place = 0; place < warmUp.steps().size(); place++) {
+        var step = warmUp.steps().get(place);
+        jdbc.sql(
+                """
+                insert into session_step (id, coach_id, session_id, place, exercise_id, title, kind,
+                  dose, laterality, planned_millis, done_percent, outcome)
+                values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+                """)
+            .params(
+                UUID.randomUUID(),
+                life.coachId(),
+                sessionId,
+                place,
+                step.exercise().id(),
+                step.exercise().title(),
+                step.exercise().kind().name(),
+                step.dose().words(),
+                step.dose().laterality().name(),
+                warmUp.cueSheet().stepMillis(place),
+                place < doneSteps ? 100 : 0,
+                place < doneSteps ? "DONE" : "SKIPPED")
+            .update();
+      }
+    }
+
+    private void pain(UUID sessionId, int level, Instant at) {
+      PainStory story = life.person().pain();
+      jdbc.sql(
+              """
+              insert into pain_entry (id, coach_id, client_id, session_id, at, moment, side, region,
+                level, sensation)
+              values (?, ?, ?, ?, ?, 'AFTER', ?, ?, ?, ?)
+              """)
+          .params(
+              UUID.randomUUID(),
+              life.coachId(),
+              life.clientId(),
+              sessionId,
+              Timestamp.from(at),
+              story.side().name(),
+              story.region().name(),
+              level,
+              Sensation.ACHE.name())
+          .update();
+    }
+
+    /** A warm-up as it may have been composed on one of the days behind. */
+    private Composition.Composed variant(int habitIndex, int number) {
+      return variants.computeIfAbsent(
+          habitIndex + "/" + number,
+          key -> {
+            Habit habit = life.person().habits().get(habitIndex);
+            Map<String, Integer> days = new HashMap<>();
+            variants.values().stream()
+                .flatMap(earlier -> earlier.steps().stream())
+                .forEach(step -> days.put(step.exercise().id(), random.nextInt(3)));
+            ClientFacts facts =
+                new ClientFacts(
+                    life.person().dominant(),
+                    life.person().notation(),
+                    new Pace(life.person().breaths()),
+                    life.person().method(),
+                    life.person().positions(),
+                    life.person().things(),
+                    List.of(),
+                    List.of());
+            return (Composition.Composed)
+                composer.compose(
+                    new RoutineRequest(
+                        life.person().warmUpMinutes() * 60,
+                        facts,
+                        habit.discipline(),
+                        habit.hands(),
+                        Weights.starting(habit.discipline(), habit.hands(), habit.digits()),
+                        days,
+                        false));
+          });
+    }
+  }
+}

@@ -1,0 +1,253 @@
+package org.nimblet.server.demo;
+
+import java.time.DayOfWeek;
+import java.time.LocalTime;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.nimblet.core.anatomy.Digit;
+import org.nimblet.core.anatomy.Notation;
+import org.nimblet.core.anatomy.Region;
+import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.exercise.Discipline;
+import org.nimblet.core.exercise.Method;
+import org.nimblet.core.exercise.Position;
+import org.nimblet.core.exercise.Thing;
+import org.nimblet.server.client.ActivityKind;
+
+/** The invented harbour town: a coach and four clients, none of them real. */
+final class DemoTown {
+
+  static final String COACH_NAME = "Ines Valdemar";
+  static final String COACH_EMAIL = "ines@harbourhands.example";
+  static final String CLIENT_EMAIL = "sunniva@harbourhands.example";
+  static final String PASSWORD = "harbour-hands";
+
+  private static final Set<Side> BOTH = EnumSet.allOf(Side.class);
+  private static final Set<DayOfWeek> WEEKDAYS = EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY);
+  private static final Set<DayOfWeek> EVERY_DAY = EnumSet.allOf(DayOfWeek.class);
+
+  private DemoTown() {}
+
+  /** An activity with the blocks it has on some days of the week. */
+  record Habit(
+      ActivityKind kind,
+      String title,
+      Discipline discipline,
+      Set<Side> hands,
+      Set<Digit> digits,
+      int weeklyMinutes,
+      List<Slot> slots) {}
+
+  /** A block on some days of the week. */
+  record Slot(Set<DayOfWeek> days, String from, String to, boolean performance) {
+    LocalTime startsAt() {
+      return LocalTime.parse(from);
+    }
+
+    LocalTime endsAt() {
+      return LocalTime.parse(to);
+    }
+  }
+
+  /** Where it hurts, and how it went over the last weeks: the latest number last. */
+  record PainStory(Side side, Region region, List<Integer> levels, boolean daily) {}
+
+  /** A region that a clinician keeps out. */
+  record KeptOut(Side side, Region region, String reason, int daysFromNow) {}
+
+  /** One invented client. */
+  record Person(
+      String name,
+      Optional<String> email,
+      String occupation,
+      Side dominant,
+      Notation notation,
+      Method method,
+      int breaths,
+      int warmUpMinutes,
+      String wakes,
+      String sleeps,
+      Set<Position> positions,
+      Set<Thing> things,
+      List<Habit> habits,
+      List<Slot> busy,
+      PainStory pain,
+      Optional<KeptOut> keptOut,
+      int keptPercent,
+      int missedLately) {}
+
+  static final List<Person> PEOPLE =
+      List.of(
+          new Person(
+              "Sunniva Haukland",
+              Optional.of(CLIENT_EMAIL),
+              "lever harp, festival in some weeks",
+              Side.RIGHT,
+              Notation.NAMES,
+              Method.STEADY_HOLD,
+              10,
+              10,
+              "07:00",
+              "23:00",
+              EnumSet.of(Position.SIT, Position.STAND, Position.AT_INSTRUMENT, Position.TABLE),
+              EnumSet.of(Thing.INSTRUMENT, Thing.TABLE_EDGE, Thing.SOFT_BALL, Thing.TOWEL),
+              List.of(
+                  new Habit(
+                      ActivityKind.PRACTICE,
+                      "Practice",
+                      Discipline.PLUCKED_STRINGS,
+                      BOTH,
+                      EnumSet.of(Digit.THUMB, Digit.INDEX, Digit.MIDDLE, Digit.RING),
+                      570,
+                      List.of(
+                          new Slot(WEEKDAYS, "09:30", "11:00", false),
+                          new Slot(EnumSet.of(DayOfWeek.SUNDAY), "15:00", "16:00", false))),
+                  new Habit(
+                      ActivityKind.PRACTICE,
+                      "Teaching",
+                      Discipline.PLUCKED_STRINGS,
+                      BOTH,
+                      EnumSet.of(Digit.THUMB, Digit.INDEX),
+                      825,
+                      List.of(new Slot(WEEKDAYS, "12:30", "15:15", false))),
+                  new Habit(
+                      ActivityKind.REHEARSAL,
+                      "Rehearsal",
+                      Discipline.PLUCKED_STRINGS,
+                      BOTH,
+                      EnumSet.of(Digit.THUMB, Digit.INDEX, Digit.MIDDLE, Digit.RING),
+                      450,
+                      List.of(new Slot(EVERY_DAY, "18:00", "20:30", false)))),
+              List.of(new Slot(WEEKDAYS, "15:30", "17:30", false)),
+              new PainStory(Side.LEFT, Region.RING_FINGER, List.of(2, 2, 1, 2, 2, 2, 2), false),
+              Optional.empty(),
+              93,
+              0),
+          new Person(
+              "Tendai Moyo",
+              Optional.of("tendai@harbourhands.example"),
+              "arcade stick, league on Friday",
+              Side.RIGHT,
+              Notation.NAMES,
+              Method.STEADY_HOLD,
+              11,
+              8,
+              "09:30",
+              "00:00",
+              EnumSet.of(Position.SIT, Position.STAND, Position.AT_INSTRUMENT),
+              EnumSet.of(Thing.INSTRUMENT, Thing.HARD_BALL),
+              List.of(
+                  new Habit(
+                      ActivityKind.DESK_WORK,
+                      "Study",
+                      Discipline.TYPING,
+                      BOTH,
+                      EnumSet.of(Digit.INDEX, Digit.MIDDLE),
+                      450,
+                      List.of(new Slot(WEEKDAYS, "11:00", "12:30", false))),
+                  new Habit(
+                      ActivityKind.GAMING,
+                      "Stick",
+                      Discipline.CONTROLLER,
+                      BOTH,
+                      EnumSet.of(Digit.INDEX, Digit.MIDDLE, Digit.RING),
+                      1050,
+                      List.of(new Slot(EVERY_DAY, "15:00", "17:30", false))),
+                  new Habit(
+                      ActivityKind.PERFORMANCE,
+                      "League",
+                      Discipline.CONTROLLER,
+                      BOTH,
+                      EnumSet.of(Digit.INDEX, Digit.MIDDLE, Digit.RING),
+                      240,
+                      List.of(
+                          new Slot(
+                              EnumSet.of(DayOfWeek.TUESDAY, DayOfWeek.FRIDAY),
+                              "20:00",
+                              "22:00",
+                              true)))),
+              List.of(new Slot(WEEKDAYS, "18:00", "19:15", false)),
+              new PainStory(Side.RIGHT, Region.FOREARM_BACK, List.of(2, 1, 2, 1, 1, 1, 2), false),
+              Optional.empty(),
+              72,
+              3),
+          new Person(
+              "Ikuko Hanamura",
+              Optional.of("ikuko@harbourhands.example"),
+              "live captioner on long shifts",
+              Side.RIGHT,
+              Notation.NAMES,
+              Method.BREATH_COUNTED,
+              9,
+              6,
+              "06:30",
+              "22:30",
+              EnumSet.of(Position.SIT, Position.STAND, Position.AT_INSTRUMENT, Position.TABLE),
+              EnumSet.of(Thing.INSTRUMENT, Thing.TABLE_EDGE),
+              List.of(
+                  new Habit(
+                      ActivityKind.DESK_WORK,
+                      "Captioning",
+                      Discipline.TYPING,
+                      BOTH,
+                      EnumSet.of(Digit.INDEX, Digit.MIDDLE, Digit.RING, Digit.LITTLE),
+                      2400,
+                      List.of(
+                          new Slot(WEEKDAYS, "08:00", "12:00", false),
+                          new Slot(WEEKDAYS, "13:00", "17:00", false),
+                          new Slot(
+                              EnumSet.of(DayOfWeek.SATURDAY, DayOfWeek.SUNDAY),
+                              "10:00",
+                              "13:00",
+                              false)))),
+              List.of(new Slot(WEEKDAYS, "12:10", "12:50", false)),
+              new PainStory(
+                  Side.RIGHT, Region.WRIST_LITTLE_FINGER_SIDE, List.of(2, 2, 2, 2, 3, 4, 5), true),
+              Optional.empty(),
+              90,
+              0),
+          new Person(
+              "Caoimhe Ní Dhálaigh",
+              Optional.of("caoimhe@harbourhands.example"),
+              "concertina, back after a break",
+              Side.LEFT,
+              Notation.NAMES,
+              Method.STEADY_HOLD,
+              10,
+              9,
+              "07:00",
+              "23:00",
+              EnumSet.of(Position.SIT, Position.STAND, Position.AT_INSTRUMENT),
+              EnumSet.of(Thing.INSTRUMENT, Thing.TOWEL, Thing.SOFT_BALL),
+              List.of(
+                  new Habit(
+                      ActivityKind.HANDWRITING,
+                      "Ledgers",
+                      Discipline.HANDWRITING,
+                      EnumSet.of(Side.LEFT),
+                      EnumSet.of(Digit.THUMB, Digit.INDEX, Digit.MIDDLE),
+                      600,
+                      List.of(new Slot(WEEKDAYS, "10:00", "12:00", false))),
+                  new Habit(
+                      ActivityKind.PRACTICE,
+                      "Practice",
+                      Discipline.KEYBOARD_INSTRUMENT,
+                      BOTH,
+                      EnumSet.of(Digit.INDEX, Digit.MIDDLE, Digit.RING, Digit.LITTLE),
+                      250,
+                      List.of(new Slot(EVERY_DAY, "16:30", "17:20", false)))),
+              List.of(new Slot(WEEKDAYS, "13:00", "15:00", false)),
+              new PainStory(
+                  Side.LEFT, Region.WRIST_THUMB_SIDE, List.of(4, 3, 3, 2, 2, 2, 2), false),
+              Optional.of(
+                  new KeptOut(
+                      Side.LEFT,
+                      Region.LITTLE_FINGER,
+                      "her hand therapist wants ring and little finger rested until the tingling"
+                          + " is cleared.",
+                      14)),
+              88,
+              1));
+}

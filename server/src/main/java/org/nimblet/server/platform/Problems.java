@@ -1,0 +1,170 @@
+package org.nimblet.server.platform;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.orm.ObjectOptimisticLockingFailureException;
+import org.springframework.validation.FieldError;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.DatabindException;
+import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.exc.UnrecognizedPropertyException;
+
+/** Every error as a problem detail (RFC 9457), with the fields it is about. */
+@RestControllerAdvice
+class Problems extends ResponseEntityExceptionHandler {
+
+  /** One wrong field, in words that name what is allowed. */
+  record FieldProblem(String field, String message) {}
+
+  private static ProblemDetail problem(HttpStatus status, String title, String detail) {
+    ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+    problem.setTitle(title);
+    return problem;
+  }
+
+  private static ProblemDetail invalid(List<FieldProblem> errors) {
+    String fields = errors.stream().map(FieldProblem::field).collect(Collectors.joining(", "));
+    ProblemDetail problem =
+        problem(HttpStatus.BAD_REQUEST, "Not accepted", "Please look again at: " + fields + ".");
+    problem.setProperty("errors", errors);
+    return problem;
+  }
+
+  @ExceptionHandler(NotFoundException.class)
+  ProblemDetail notFound(NotFoundException e) {
+    return problem(HttpStatus.NOT_FOUND, "Not found", e.getMessage());
+  }
+
+  @ExceptionHandler(InvalidFieldException.class)
+  ProblemDetail invalidField(InvalidFieldException e) {
+    return invalid(List.of(new FieldProblem(e.field(), e.getMessage())));
+  }
+
+  @ExceptionHandler(ConflictException.class)
+  ProblemDetail conflict(ConflictException e) {
+    ProblemDetail problem = problem(HttpStatus.CONFLICT, "Changed meanwhile", e.getMessage());
+    problem.setProperty("current", e.current());
+    problem.setProperty("changed", e.changed());
+    return problem;
+  }
+
+  @ExceptionHandler(ObjectOptimisticLockingFailureException.class)
+  ProblemDetail racedConflict(ObjectOptimisticLockingFailureException e) {
+    return problem(
+        HttpStatus.CONFLICT,
+        "Changed meanwhile",
+        "Somebody else saved this at the same moment. Load it again and repeat your change.");
+  }
+
+  @ExceptionHandler(DataIntegrityViolationException.class)
+  ProblemDetail integrity(DataIntegrityViolationException e) {
+    if (String.valueOf(e.getMessage()).contains("account_email_taken")) {
+      return invalid(
+          List.of(new FieldProblem("email", "This address already has an account; sign in.")));
+    }
+    return problem(
+        HttpStatus.CONFLICT, "Not possible", "Something it refers to is gone. Load it again.");
+  }
+
+  @ExceptionHandler(MethodArgumentTypeMismatchException.class)
+  ProblemDetail wrongAddress(MethodArgumentTypeMismatchException e) {
+    if (e.getParameter()
+        .hasParameterAnnotation(org.springframework.web.bind.annotation.PathVariable.class)) {
+      return problem(HttpStatus.NOT_FOUND, "Not found", "There is no such " + e.getName() + ".");
+    }
+    return invalid(
+        List.of(
+            new FieldProblem(
+                e.getName(),
+                "(%s) must be %s.".formatted(e.getValue(), shape(e.getRequiredType())))));
+  }
+
+  @Override
+  protected ResponseEntity<Object> handleMethodArgumentNotValid(
+      MethodArgumentNotValidException e,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    List<FieldProblem> errors =
+        e.getBindingResult().getAllErrors().stream()
+            .map(
+                error ->
+                    new FieldProblem(
+                        error instanceof FieldError field
+                            ? field.getField()
+                            : error.getObjectName(),
+                        String.valueOf(error.getDefaultMessage())))
+            .sorted(java.util.Comparator.comparing(FieldProblem::field))
+            .toList();
+    return ResponseEntity.badRequest().body(invalid(errors));
+  }
+
+  @Override
+  protected ResponseEntity<Object> handleHttpMessageNotReadable(
+      HttpMessageNotReadableException e,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    if (e.getCause() instanceof DatabindException cause) {
+      return ResponseEntity.badRequest()
+          .body(invalid(List.of(new FieldProblem(path(cause), message(cause)))));
+    }
+    return ResponseEntity.badRequest()
+        .body(problem(HttpStatus.BAD_REQUEST, "Not readable", "The body is not valid JSON."));
+  }
+
+  private static String message(DatabindException cause) {
+    if (cause instanceof UnrecognizedPropertyException) {
+      return "is not a field here.";
+    }
+    Class<?> type =
+        cause instanceof InvalidFormatException format ? format.getTargetType() : Object.class;
+    Object given = cause instanceof InvalidFormatException format ? format.getValue() : "nothing";
+    return "(%s) must be %s.".formatted(given, shape(type));
+  }
+
+  private static String path(DatabindException cause) {
+    StringBuilder path = new StringBuilder();
+    for (JacksonException.Reference part : cause.getPath()) {
+      if (part.getPropertyName() == null) {
+        path.append('[').append(part.getIndex()).append(']');
+      } else {
+        path.append(path.isEmpty() ? "" : ".").append(part.getPropertyName());
+      }
+    }
+    return path.isEmpty() ? "body" : path.toString();
+  }
+
+  private static String shape(Class<?> type) {
+    if (type != null && type.isEnum()) {
+      return "one of "
+          + Arrays.stream(type.getEnumConstants())
+              .map(Object::toString)
+              .collect(Collectors.joining(", "));
+    }
+    String name = type == null ? "" : type.getSimpleName();
+    return switch (name) {
+      case "LocalTime" -> "a time such as 18:30";
+      case "LocalDate" -> "a date such as 2026-03-02";
+      case "Instant" -> "a moment such as 2026-03-02T18:30:00Z";
+      case "UUID" -> "an identifier";
+      case "int", "Integer", "long", "Long" -> "a whole number";
+      case "boolean", "Boolean" -> "true or false";
+      default -> "given in the form the field asks for";
+    };
+  }
+}

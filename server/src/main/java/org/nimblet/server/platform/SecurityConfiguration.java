@@ -1,0 +1,109 @@
+package org.nimblet.server.platform;
+
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.config.Customizer;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.config.annotation.web.configurers.HeadersConfigurer.FrameOptionsConfig;
+import org.springframework.security.crypto.factory.PasswordEncoderFactories;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.HttpStatusEntryPoint;
+import org.springframework.security.web.authentication.logout.HttpStatusReturningLogoutSuccessHandler;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+
+/** Who may call what, and the headers that every answer carries. */
+@Configuration
+class SecurityConfiguration {
+
+  /** Vue sets style attributes on elements; scripts come from files only. */
+  private static final String CONTENT_SECURITY_POLICY =
+      "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:;"
+          + " font-src 'self'; connect-src 'self'; object-src 'none'; base-uri 'self';"
+          + " form-action 'self'; frame-ancestors 'none'";
+
+  @Bean
+  PasswordEncoder passwordEncoder() {
+    return PasswordEncoderFactories.createDelegatingPasswordEncoder();
+  }
+
+  private static void headers(HttpSecurity http) {
+    http.headers(
+        headers ->
+            headers
+                .contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_SECURITY_POLICY))
+                .referrerPolicy(policy -> policy.policy(ReferrerPolicy.NO_REFERRER))
+                .frameOptions(FrameOptionsConfig::deny)
+                .contentTypeOptions(Customizer.withDefaults()));
+  }
+
+  /** Assets need no session and no token, or each of them would set a cookie. */
+  @Bean
+  @Order(1)
+  SecurityFilterChain assets(HttpSecurity http) throws Exception {
+    headers(http);
+    return http.securityMatcher("/assets/**", "/favicon.svg")
+        .csrf(csrf -> csrf.disable())
+        .requestCache(cache -> cache.disable())
+        .securityContext(context -> context.disable())
+        .sessionManagement(session -> session.disable())
+        .headers(headers -> headers.cacheControl(cache -> cache.disable()))
+        .authorizeHttpRequests(requests -> requests.anyRequest().permitAll())
+        .build();
+  }
+
+  @Bean
+  @Order(2)
+  SecurityFilterChain application(HttpSecurity http) throws Exception {
+    headers(http);
+    return http.csrf(csrf -> csrf.spa())
+        .requestCache(cache -> cache.disable())
+        .authorizeHttpRequests(
+            requests ->
+                requests
+                    .requestMatchers(
+                        "/api/me",
+                        "/api/sign-in",
+                        "/api/coaches",
+                        "/api/invitations/accept",
+                        "/api/demo/sign-in")
+                    .permitAll()
+                    .requestMatchers("/api/today", "/api/clients", "/api/clients/*/invitation")
+                    .hasRole("COACH")
+                    .requestMatchers(HttpMethod.PUT, "/api/clients/*")
+                    .hasRole("COACH")
+                    .requestMatchers("/api/my/**")
+                    .hasRole("CLIENT")
+                    .requestMatchers("/api/**")
+                    .authenticated()
+                    .requestMatchers("/actuator/health/**", "/v3/api-docs/**")
+                    .permitAll()
+                    .requestMatchers("/actuator/**")
+                    .denyAll()
+                    .anyRequest()
+                    .permitAll())
+        .formLogin(
+            form ->
+                form.loginProcessingUrl("/api/sign-in")
+                    .usernameParameter("email")
+                    .successHandler(
+                        (request, response, who) ->
+                            response.setStatus(HttpStatus.NO_CONTENT.value()))
+                    .failureHandler(
+                        (request, response, e) ->
+                            response.setStatus(HttpStatus.UNAUTHORIZED.value())))
+        .logout(
+            logout ->
+                logout
+                    .logoutUrl("/api/sign-out")
+                    .logoutSuccessHandler(
+                        new HttpStatusReturningLogoutSuccessHandler(HttpStatus.NO_CONTENT)))
+        .exceptionHandling(
+            errors ->
+                errors.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
+        .build();
+  }
+}

@@ -1,0 +1,63 @@
+package org.nimblet.server.session;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.PostLoad;
+import jakarta.persistence.PostPersist;
+import jakarta.persistence.Transient;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.UUID;
+import org.nimblet.core.routine.Purpose;
+import org.springframework.data.domain.Persistable;
+
+/**
+ * A session that happened. Its identifier comes from the device, so it is new until it was saved.
+ */
+@Entity
+class Session implements Persistable<UUID> {
+  @Id UUID id;
+  UUID coachId;
+  UUID clientId;
+  UUID blockId;
+
+  @Enumerated(EnumType.STRING)
+  Purpose purpose;
+
+  String title;
+  LocalDate date;
+  Instant beganAt;
+  Instant endedAt;
+  long plannedMillis;
+
+  @Enumerated(EnumType.STRING)
+  SessionState state;
+
+  Instant checkedInAt;
+  Integer effort;
+
+  @Enumerated(EnumType.STRING)
+  TighterSide tighterSide;
+
+  String words;
+
+  @Transient private boolean saved;
+
+  @Override
+  public UUID getId() {
+    return id;
+  }
+
+  @Override
+  public boolean isNew() {
+    return !saved;
+  }
+
+  @PostLoad
+  @PostPersist
+  void nowSaved() {
+    saved = true;
+  }
+}

@@ -1,0 +1,121 @@
+package org.nimblet.server.session;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.UUID;
+import org.nimblet.core.anatomy.Region;
+import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.exercise.Kind;
+import org.nimblet.core.exercise.Laterality;
+import org.nimblet.core.routine.Purpose;
+import org.nimblet.core.routine.Sensation;
+
+/** What goes over the wire about sessions. */
+final class SessionForms {
+
+  private SessionForms() {}
+
+  static final String LEVEL_RULE = "A whole number from 0 (none) to 10 (the worst there is).";
+
+  /** A session as the device tells of it when it ends. */
+  record SessionForm(
+      @NotNull(message = "The block it was a warm-up for.") UUID blockId,
+      @NotNull(message = "One of the purposes.") Purpose purpose,
+      @NotNull(message = "When it began.") Instant beganAt,
+      @NotNull(message = "When it ended.") Instant endedAt,
+      @Min(value = 1, message = "At least 1 ms.") @Max(value = 7_200_000, message = "At most 2 h.")
+          long plannedMillis,
+      @NotNull(message = "DONE, LEFT or STOPPED.") SessionState state,
+      @NotEmpty(message = "At least one step.") @Size(max = 60, message = "At most 60 steps.")
+          List<@Valid StepForm> steps,
+      @NotNull(message = "What hurt, or an empty list.") @Size(max = 60, message = "At most 60.")
+          List<@Valid PainForm> hurts) {}
+
+  /** What became of a step. */
+  record StepForm(
+      @NotNull(message = "An exercise of the library.") String exerciseId,
+      @NotNull(message = "The dose in words.") @Size(max = 120, message = "Up to 120 characters.")
+          String dose,
+      @NotNull(message = "One of the lateralities.") Laterality laterality,
+      @Min(value = 1, message = "At least 1 ms.") long plannedMillis,
+      @Min(value = 0, message = "0 to 100 per cent.")
+          @Max(value = 100, message = "0 to 100 per cent.")
+          int donePercent,
+      @NotNull(message = "DONE, SKIPPED or HURT.") StepOutcome outcome) {}
+
+  /** Pain of one region. */
+  record PainForm(
+      @NotNull(message = "Left or right.") Side side,
+      @NotNull(message = "One of the regions.") Region region,
+      @Min(value = 0, message = LEVEL_RULE) @Max(value = 10, message = LEVEL_RULE) int level,
+      @Schema(nullable = true) Sensation sensation) {}
+
+  /** How it was, after the session. */
+  record CheckInForm(
+      @Schema(nullable = true)
+          @Min(value = 0, message = LEVEL_RULE)
+          @Max(value = 10, message = LEVEL_RULE)
+          Integer effort,
+      @NotNull(message = "What hurts, or an empty list.") @Size(max = 30, message = "At most 30.")
+          List<@Valid PainForm> pains,
+      @Schema(nullable = true) TighterSide tighterSide,
+      @NotNull(message = "Up to 280 characters.")
+          @Size(max = 280, message = "Up to 280 characters.")
+          String words) {}
+
+  /** A session in the log. */
+  record LogEntry(
+      UUID id,
+      Purpose purpose,
+      String purposeWord,
+      String title,
+      LocalDate date,
+      @Schema(type = "string") LocalTime beganAt,
+      SessionState state,
+      long plannedMillis,
+      long lastedMillis,
+      boolean checkedIn,
+      @Schema(nullable = true) Integer effort,
+      @Schema(nullable = true) TighterSide tighterSide,
+      String words,
+      List<LogStep> steps,
+      List<LogPain> pains) {}
+
+  /** A step in the log. */
+  record LogStep(
+      String title,
+      Kind kind,
+      String dose,
+      Laterality laterality,
+      long plannedMillis,
+      int donePercent,
+      StepOutcome outcome) {}
+
+  /** Pain in the log. */
+  record LogPain(
+      PainMoment moment,
+      Side side,
+      Region region,
+      String regionWord,
+      int level,
+      @Schema(nullable = true) Sensation sensation) {}
+
+  /** A warm-up that did not happen. */
+  record MissedEntry(
+      LocalDate date, @Schema(type = "string") LocalTime blockStartsAt, String title) {}
+
+  /** The log of some weeks. */
+  record LogView(List<LogEntry> entries, List<MissedEntry> missed) {}
+
+  /** The latest word about a region. */
+  record PainView(Side side, Region region, String regionWord, int level, LocalDate date) {}
+}

@@ -1,0 +1,165 @@
+package org.nimblet.server.session;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.nimblet.core.exercise.Exercise;
+import org.nimblet.core.exercise.ExerciseLibrary;
+import org.nimblet.server.client.ClientFile;
+import org.nimblet.server.platform.InvalidFieldException;
+import org.nimblet.server.platform.NotFoundException;
+import org.nimblet.server.session.SessionForms.CheckInForm;
+import org.nimblet.server.session.SessionForms.PainForm;
+import org.nimblet.server.session.SessionForms.SessionForm;
+import org.nimblet.server.session.SessionForms.StepForm;
+import org.nimblet.server.week.DaySchedule;
+import org.nimblet.server.week.DaySchedules;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Writes down what happened, each thing once. */
+@Service
+class SessionService {
+
+  /** Clocks of devices are not exact; a session from the future beyond this is refused. */
+  private static final Duration CLOCK_TOLERANCE = Duration.ofMinutes(10);
+
+  private final Sessions sessions;
+  private final SessionSteps steps;
+  private final PainEntries pains;
+  private final DaySchedules days;
+  private final ExerciseLibrary library;
+  private final Clock clock;
+
+  SessionService(
+      Sessions sessions,
+      SessionSteps steps,
+      PainEntries pains,
+      DaySchedules days,
+      ExerciseLibrary library,
+      Clock clock) {
+    this.sessions = sessions;
+    this.steps = steps;
+    this.pains = pains;
+    this.days = days;
+    this.library = library;
+    this.clock = clock;
+  }
+
+  /** Stores a session unless it is stored already. */
+  @Transactional
+  void record(ClientFile client, UUID sessionId, SessionForm form) {
+    if (isStored(client, sessionId)) {
+      return;
+    }
+    DaySchedule.DayBlock block =
+        days.dayOf(client, form.blockId()).block(form.blockId()).orElseThrow();
+    if (form.endedAt().isBefore(form.beganAt())) {
+      throw new InvalidFieldException(
+          "endedAt", "(%s) must not come before the beginning.".formatted(form.endedAt()));
+    }
+    if (form.endedAt().isAfter(clock.instant().plus(CLOCK_TOLERANCE))) {
+      throw new InvalidFieldException(
+          "endedAt",
+          "(%s) lies in the future; check the device's clock.".formatted(form.endedAt()));
+    }
+    Session session = new Session();
+    session.id = sessionId;
+    session.coachId = client.coachId();
+    session.clientId = client.id();
+    session.blockId = block.id();
+    session.purpose = form.purpose();
+    session.title = form.purpose().word() + " before " + block.title();
+    session.date = LocalDate.ofInstant(form.beganAt(), client.zone());
+    session.beganAt = form.beganAt();
+    session.endedAt = form.endedAt();
+    session.plannedMillis = form.plannedMillis();
+    session.state = form.state();
+    session.words = "";
+    sessions.saveAndFlush(session);
+    for (int place = 0; place < form.steps().size(); place++) {
+      steps.save(step(session, place, form.steps().get(place)));
+    }
+    save(session, form.hurts(), PainMoment.DURING, form.endedAt());
+  }
+
+  /** Stores the check-in of a session unless it is stored already. */
+  @Transactional
+  void checkIn(ClientFile client, UUID sessionId, CheckInForm form) {
+    Session session =
+        sessions
+            .findByIdAndClientId(sessionId, client.id())
+            .orElseThrow(() -> new NotFoundException("session"));
+    if (session.checkedInAt != null) {
+      return;
+    }
+    session.checkedInAt = clock.instant();
+    session.effort = form.effort();
+    session.tighterSide = form.tighterSide();
+    session.words = form.words().strip();
+    save(session, form.pains(), PainMoment.AFTER, session.endedAt);
+  }
+
+  /**
+   * Whether the client has this session already.
+   *
+   * @throws NotFoundException if somebody else has it
+   */
+  private boolean isStored(ClientFile client, UUID sessionId) {
+    return sessions
+        .findById(sessionId)
+        .map(
+            stored -> {
+              if (!stored.clientId.equals(client.id())) {
+                throw new NotFoundException("session");
+              }
+              return true;
+            })
+        .orElse(false);
+  }
+
+  private SessionStep step(Session session, int place, StepForm form) {
+    Exercise exercise =
+        library
+            .find(form.exerciseId())
+            .orElseThrow(
+                () ->
+                    new InvalidFieldException(
+                        "steps[%d].exerciseId".formatted(place),
+                        "(%s) is no exercise of the library.".formatted(form.exerciseId())));
+    SessionStep step = new SessionStep();
+    step.id = UUID.randomUUID();
+    step.coachId = session.coachId;
+    step.sessionId = session.id;
+    step.place = place;
+    step.exerciseId = exercise.id();
+    step.title = exercise.title();
+    step.kind = exercise.kind();
+    step.dose = form.dose();
+    step.laterality = form.laterality();
+    step.plannedMillis = form.plannedMillis();
+    step.donePercent = form.donePercent();
+    step.outcome = form.outcome();
+    return step;
+  }
+
+  private void save(Session session, List<PainForm> forms, PainMoment moment, Instant at) {
+    for (PainForm form : forms) {
+      PainEntry pain = new PainEntry();
+      pain.id = UUID.randomUUID();
+      pain.coachId = session.coachId;
+      pain.clientId = session.clientId;
+      pain.sessionId = session.id;
+      pain.at = at;
+      pain.moment = moment;
+      pain.side = form.side();
+      pain.region = form.region();
+      pain.level = form.level();
+      pain.sensation = form.sensation();
+      pains.save(pain);
+    }
+  }
+}

@@ -1,0 +1,2 @@
+/** What happened: sessions, check-ins, the log. Nothing here is null unless marked. */
+package org.nimblet.server.session;

@@ -1,0 +1,249 @@
+package org.nimblet.server.today;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.nimblet.core.progress.Attention;
+import org.nimblet.core.progress.AttentionRules;
+import org.nimblet.core.routine.ClientFacts;
+import org.nimblet.core.routine.Purpose;
+import org.nimblet.core.schedule.WarmUpPlace;
+import org.nimblet.server.client.ClientFile;
+import org.nimblet.server.routine.WarmUps;
+import org.nimblet.server.routine.WarmUps.PlannedWarmUp;
+import org.nimblet.server.session.History;
+import org.nimblet.server.session.History.PastSession;
+import org.nimblet.server.session.SessionState;
+import org.nimblet.server.week.DaySchedule;
+import org.nimblet.server.week.DaySchedule.DayBlock;
+import org.nimblet.server.week.DaySchedules;
+import org.springframework.stereotype.Service;
+
+/** Draws days together from blocks, planned warm-ups and what happened. */
+@Service
+class DayViews {
+
+  private final DaySchedules schedules;
+  private final WarmUps warmUps;
+  private final History history;
+
+  DayViews(DaySchedules schedules, WarmUps warmUps, History history) {
+    this.schedules = schedules;
+    this.warmUps = warmUps;
+    this.history = history;
+  }
+
+  /** The state of a session on the ribbon. */
+  enum PegState {
+    PLANNED,
+    IN_SESSION,
+    DONE,
+    LEFT_MIDWAY,
+    MISSED
+  }
+
+  /** A day as a ribbon. Hours count from the day's midnight, 18.5 is half past six. */
+  record DayView(
+      LocalDate date,
+      String timeZone,
+      double wakesHour,
+      double sleepsHour,
+      double nowHour,
+      boolean today,
+      List<DayBlockView> blocks,
+      List<DayBusyView> busy,
+      List<PegView> pegs,
+      int done,
+      int missed,
+      int planned) {}
+
+  /** A block on the ribbon. */
+  record DayBlockView(
+      UUID id,
+      UUID activityId,
+      long version,
+      String title,
+      boolean performance,
+      double startHour,
+      double endHour,
+      @Schema(type = "string") LocalTime startsAt,
+      @Schema(type = "string") LocalTime endsAt,
+      String warmUpReason) {}
+
+  /** A busy time on the ribbon. */
+  record DayBusyView(double startHour, double endHour) {}
+
+  /** A session on the ribbon. */
+  record PegView(
+      @Schema(nullable = true) UUID blockId,
+      Purpose purpose,
+      PegState state,
+      double startHour,
+      double endHour,
+      Instant start,
+      Instant end,
+      @Schema(type = "string") LocalTime startsAt,
+      @Schema(type = "string") LocalTime endsAt,
+      String label) {}
+
+  /** A reason for a word. */
+  record AttentionView(Attention.Urgency urgency, String heading, String sentence) {}
+
+  /** One day of a client, as it stands now. */
+  DayView day(ClientFile client, LocalDate date, Instant now) {
+    return days(client, date, date, now).get(0);
+  }
+
+  /** Days of a client, first and last included. */
+  List<DayView> days(ClientFile client, LocalDate first, LocalDate last, Instant now) {
+    Map<LocalDate, List<PastSession>> past =
+        history.sessions(client, first, last).stream()
+            .collect(Collectors.groupingBy(PastSession::date));
+    return schedules.days(client, first, last).stream()
+        .map(day -> day(client, day, past.getOrDefault(day.date(), List.of()), now))
+        .toList();
+  }
+
+  private DayView day(ClientFile client, DaySchedule day, List<PastSession> past, Instant now) {
+    Hours hours = new Hours(day.date(), client.zone());
+    Map<UUID, PastSession> byBlock =
+        past.stream()
+            .filter(session -> session.blockId().isPresent())
+            .collect(
+                Collectors.toMap(s -> s.blockId().orElseThrow(), Function.identity(), (a, b) -> a));
+    List<PegView> pegs = new ArrayList<>();
+    past.forEach(session -> pegs.add(peg(session, hours)));
+    for (DayBlock block : day.blocks()) {
+      if (!byBlock.containsKey(block.id())) {
+        warmUps
+            .forBlock(client, day, block)
+            .planned()
+            .ifPresent(planned -> pegs.add(peg(block, planned, hours, now)));
+      }
+    }
+    pegs.sort(java.util.Comparator.comparing(PegView::start));
+    return new DayView(
+        day.date(),
+        client.zone().getId(),
+        hours.of(day.wakes()),
+        hours.of(day.sleeps()),
+        hours.of(now),
+        LocalDate.ofInstant(now, client.zone()).equals(day.date()),
+        day.blocks().stream().map(block -> block(block, hours)).toList(),
+        day.busy().stream()
+            .map(busy -> new DayBusyView(hours.of(busy.start()), hours.of(busy.end())))
+            .toList(),
+        pegs,
+        count(pegs, PegState.DONE) + count(pegs, PegState.LEFT_MIDWAY),
+        count(pegs, PegState.MISSED),
+        count(pegs, PegState.PLANNED) + count(pegs, PegState.IN_SESSION));
+  }
+
+  /** Why a word is needed, from the last days. */
+  List<AttentionView> attention(ClientFile client, LocalDate today, Instant now) {
+    LocalDate first = today.minusDays(AttentionRules.DAYS - 1L);
+    List<UUID> served =
+        history.sessions(client, first, today).stream()
+            .map(PastSession::blockId)
+            .flatMap(Optional::stream)
+            .toList();
+    List<LocalDate> missed =
+        schedules.days(client, first, today).stream()
+            .flatMap(
+                day ->
+                    day.blocks().stream()
+                        .filter(block -> block.warmUp() instanceof WarmUpPlace.Placed)
+                        .filter(block -> !block.start().isAfter(now))
+                        .filter(block -> !served.contains(block.id()))
+                        .map(block -> day.date()))
+            .toList();
+    List<ClientFacts.Exclusion> exclusions =
+        client.exclusionsOn(today).stream()
+            .map(out -> new ClientFacts.Exclusion(out.side(), out.region(), out.reason()))
+            .toList();
+    return AttentionRules.reasons(today, history.painReadings(client), missed, exclusions).stream()
+        .map(reason -> new AttentionView(reason.urgency(), reason.heading(), reason.sentence()))
+        .toList();
+  }
+
+  private static int count(List<PegView> pegs, PegState state) {
+    return (int) pegs.stream().filter(peg -> peg.state() == state).count();
+  }
+
+  private static DayBlockView block(DayBlock block, Hours hours) {
+    return new DayBlockView(
+        block.id(),
+        block.activityId(),
+        block.version(),
+        block.title(),
+        block.performance(),
+        hours.of(block.start()),
+        hours.of(block.end()),
+        block.startsAt(),
+        block.endsAt(),
+        block.warmUp().reason());
+  }
+
+  private static PegView peg(PastSession session, Hours hours) {
+    return new PegView(
+        session.blockId().orElse(null),
+        session.purpose(),
+        session.state() == SessionState.DONE ? PegState.DONE : PegState.LEFT_MIDWAY,
+        hours.of(session.beganAt()),
+        hours.of(session.endedAt()),
+        session.beganAt(),
+        session.endedAt(),
+        hours.time(session.beganAt()),
+        hours.time(session.endedAt()),
+        session.purpose().word()
+            + (session.state() == SessionState.DONE ? ", done" : ", left midway"));
+  }
+
+  private static PegView peg(DayBlock block, PlannedWarmUp planned, Hours hours, Instant now) {
+    PegState state =
+        !now.isBefore(block.start())
+            ? PegState.MISSED
+            : now.isBefore(planned.start()) ? PegState.PLANNED : PegState.IN_SESSION;
+    String words =
+        switch (state) {
+          case MISSED -> ", missed";
+          case IN_SESSION -> ", due now";
+          default -> ", planned";
+        };
+    return new PegView(
+        block.id(),
+        planned.composed().purpose(),
+        state,
+        hours.of(planned.start()),
+        hours.of(planned.end()),
+        planned.start(),
+        planned.end(),
+        hours.time(planned.start()),
+        hours.time(planned.end()),
+        planned.composed().purpose().word() + words);
+  }
+
+  /** Local hours since the midnight of a date. */
+  private record Hours(LocalDate date, ZoneId zone) {
+    private static final double SECONDS = 3600;
+
+    double of(Instant moment) {
+      var local = moment.atZone(zone);
+      long days = java.time.temporal.ChronoUnit.DAYS.between(date, local.toLocalDate());
+      return days * 24 + local.toLocalTime().toSecondOfDay() / SECONDS;
+    }
+
+    LocalTime time(Instant moment) {
+      return moment.atZone(zone).toLocalTime().withNano(0);
+    }
+  }
+}

@@ -1,0 +1,14 @@
+package org.nimblet.server.week;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface Blocks extends JpaRepository<Block, UUID> {
+  Optional<Block> findByIdAndClientId(UUID id, UUID clientId);
+
+  List<Block> findByClientIdAndDateBetweenOrderByDateAscStartsAtAscIdAsc(
+      UUID clientId, LocalDate from, LocalDate to);
+}

@@ -1,0 +1,11 @@
+package org.nimblet.server.week;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface BusyTimes extends JpaRepository<BusyTime, UUID> {
+  List<BusyTime> findByClientIdAndDateBetweenOrderByDateAscStartsAtAsc(
+      UUID clientId, LocalDate from, LocalDate to);
+}

@@ -1,0 +1,43 @@
+package org.nimblet.server.week;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.nimblet.core.schedule.WarmUpPlace;
+
+/**
+ * A client's day: blocks with their warm-ups placed, and busy times.
+ *
+ * @param date the client's local date
+ * @param wakes when the day begins
+ * @param sleeps when it ends, perhaps past midnight
+ * @param blocks in order of their start
+ * @param busy in order of their start
+ */
+public record DaySchedule(
+    LocalDate date, Instant wakes, Instant sleeps, List<DayBlock> blocks, List<DayBusy> busy) {
+
+  /** A block with what is decided about its warm-up. */
+  public record DayBlock(
+      UUID id,
+      UUID activityId,
+      long version,
+      String title,
+      boolean performance,
+      LocalTime startsAt,
+      LocalTime endsAt,
+      Instant start,
+      Instant end,
+      WarmUpPlace warmUp) {}
+
+  /** A time that is taken otherwise. */
+  public record DayBusy(Instant start, Instant end) {}
+
+  /** The block with this identifier, if it is in this day. */
+  public Optional<DayBlock> block(UUID id) {
+    return blocks.stream().filter(block -> block.id().equals(id)).findFirst();
+  }
+}

@@ -1,0 +1,112 @@
+package org.nimblet.server.support;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.CookieManager;
+import java.net.CookiePolicy;
+import java.net.URI;
+import java.net.URLEncoder;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.util.Map;
+import java.util.UUID;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Talks to the server as a browser does: with cookies and the token against forged requests. */
+public final class HttpCaller {
+
+  private static final JsonMapper JSON = JsonMapper.builder().build();
+
+  private final String address;
+  private final CookieManager cookies = new CookieManager(null, CookiePolicy.ACCEPT_ALL);
+  private final HttpClient client =
+      HttpClient.newBuilder().cookieHandler(cookies).connectTimeout(Duration.ofSeconds(10)).build();
+
+  HttpCaller(String address) {
+    this.address = address;
+  }
+
+  /** An answer: status, headers, body. */
+  public record Answer(int status, java.net.http.HttpHeaders headers, String body) {
+    /** The body as JSON. */
+    public JsonNode json() {
+      return JSON.readTree(body);
+    }
+  }
+
+  /** GET. */
+  public Answer get(String path) {
+    return send("GET", path, null);
+  }
+
+  /** Any method with a JSON body, or without one if it is null. */
+  public Answer send(String method, String path, Object body) {
+    String text =
+        body == null || body instanceof String ? (String) body : JSON.writeValueAsString(body);
+    return exchange(method, path, text, "application/json");
+  }
+
+  /** Signs in with the form the page uses. */
+  public Answer signIn(String email, String password) {
+    get("/api/me");
+    Answer answer =
+        exchange(
+            "POST",
+            "/api/sign-in",
+            "email=" + encoded(email) + "&password=" + encoded(password),
+            "application/x-www-form-urlencoded");
+    get("/api/me");
+    return answer;
+  }
+
+  /** Opens a new coach's account and is signed in as it; returns its address. */
+  public String becomeCoach() {
+    get("/api/me");
+    String email = "coach-" + UUID.randomUUID() + "@test.example";
+    Answer answer =
+        send(
+            "POST",
+            "/api/coaches",
+            Map.of("name", "Test Coach", "email", email, "password", "long-enough-password"));
+    if (answer.status() != 204) {
+      throw new IllegalStateException(answer.status() + " " + answer.body());
+    }
+    get("/api/me");
+    return email;
+  }
+
+  private static String encoded(String text) {
+    return URLEncoder.encode(text, StandardCharsets.UTF_8);
+  }
+
+  private Answer exchange(String method, String path, String body, String type) {
+    HttpRequest.Builder request =
+        HttpRequest.newBuilder(URI.create(address + path))
+            .timeout(Duration.ofSeconds(30))
+            .method(
+                method,
+                body == null
+                    ? HttpRequest.BodyPublishers.noBody()
+                    : HttpRequest.BodyPublishers.ofString(body));
+    if (body != null) {
+      request.header("Content-Type", type);
+    }
+    cookies.getCookieStore().getCookies().stream()
+        .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
+        .forEach(cookie -> request.header("X-XSRF-TOKEN", cookie.getValue()));
+    try {
+      HttpResponse<String> response =
+          client.send(request.build(), HttpResponse.BodyHandlers.ofString());
+      return new Answer(response.statusCode(), response.headers(), response.body());
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException(e);
+    }
+  }
+}

@@ -1,0 +1,55 @@
+package org.nimblet.server.support;
+
+import java.util.Map;
+import org.junit.jupiter.api.extension.ExtensionContext;
+import org.junit.jupiter.api.extension.ParameterContext;
+import org.junit.jupiter.api.extension.ParameterResolver;
+import org.nimblet.server.NimbletApplication;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+
+/**
+ * Starts the real application once per JVM on a free port against the test cluster. Spring's own
+ * extension needs JUnit 6. Tests keep apart by opening an account each.
+ */
+public final class ServerExtension implements ParameterResolver {
+
+  private static RunningServer server;
+
+  /** The running application. */
+  public record RunningServer(WebServerApplicationContext context, String address) {
+
+    /** A browser-like client that has not signed in. */
+    public HttpCaller caller() {
+      return new HttpCaller(address);
+    }
+  }
+
+  private static synchronized RunningServer server() {
+    if (server == null) {
+      TestCluster cluster = TestCluster.start();
+      SpringApplication application = new SpringApplication(NimbletApplication.class);
+      application.setDefaultProperties(
+          Map.of("spring.main.banner-mode", "off", "logging.level.root", "WARN"));
+      WebServerApplicationContext context =
+          (WebServerApplicationContext)
+              application.run(
+                  "--server.port=0",
+                  "--spring.datasource.url=" + cluster.newDatabase(),
+                  "--spring.datasource.username=" + cluster.user(),
+                  "--spring.datasource.password=" + cluster.password());
+      server = new RunningServer(context, "http://127.0.0.1:" + context.getWebServer().getPort());
+    }
+    return server;
+  }
+
+  @Override
+  public boolean supportsParameter(ParameterContext parameter, ExtensionContext context) {
+    return parameter.getParameter().getType() == RunningServer.class;
+  }
+
+  @Override
+  public Object resolveParameter(ParameterContext parameter, ExtensionContext context) {
+    return server();
+  }
+}
