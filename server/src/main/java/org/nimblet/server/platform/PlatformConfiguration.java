@@ -1,20 +1,22 @@
 package org.nimblet.server.platform;
 
-import io.swagger.v3.core.converter.ModelConverter;
 import io.swagger.v3.core.jackson.ModelResolver;
 import io.swagger.v3.oas.models.media.JsonSchema;
 import io.swagger.v3.oas.models.media.Schema;
-import java.lang.annotation.Annotation;
+import java.lang.reflect.ParameterizedType;
+import java.lang.reflect.RecordComponent;
+import java.lang.reflect.Type;
 import java.time.Clock;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import org.nimblet.core.exercise.ExerciseLibrary;
 import org.springdoc.core.customizers.OpenApiCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
 @Configuration
 class PlatformConfiguration {
@@ -37,49 +39,68 @@ class PlatformConfiguration {
 
   /**
    * Every field is always sent, empty ones as null, so all are required; else the generated types
-   * of the front end would come out optional. Sorted, so that the committed document does not
-   * flicker.
+   * of the front end would come out optional. A reference that may be null says so, which the
+   * library leaves out. Sorted, so that the committed document does not flicker.
    */
   @Bean
-  OpenApiCustomizer everyFieldIsRequired() {
+  OpenApiCustomizer everyFieldIsRequired(
+      RequestMappingHandlerMapping requestMappingHandlerMapping) {
     return api -> {
       api.setServers(List.of());
       api.getComponents().setSchemas(new TreeMap<>(api.getComponents().getSchemas()));
-      for (Schema<?> schema : api.getComponents().getSchemas().values()) {
-        if (schema.getProperties() != null) {
-          schema.setRequired(new ArrayList<>(schema.getProperties().keySet()));
-        }
-      }
+      Map<String, Class<?>> records = new TreeMap<>();
+      requestMappingHandlerMapping
+          .getHandlerMethods()
+          .values()
+          .forEach(
+              handler -> {
+                collect(handler.getMethod().getGenericReturnType(), records);
+                for (Type parameter : handler.getMethod().getGenericParameterTypes()) {
+                  collect(parameter, records);
+                }
+              });
+      api.getComponents()
+          .getSchemas()
+          .forEach((name, schema) -> complete(schema, records.get(name)));
     };
   }
 
-  /** A reference that may be null, which a plain reference cannot say. */
-  @Bean
-  ModelConverter nullableReferences() {
-    return (type, context, chain) -> {
-      Schema<?> resolved = chain.hasNext() ? chain.next().resolve(type, context, chain) : null;
-      if (resolved == null || !isNullable(type.getCtxAnnotations())) {
-        return resolved;
+  private static void collect(Type type, Map<String, Class<?>> records) {
+    if (type instanceof ParameterizedType generic) {
+      for (Type argument : generic.getActualTypeArguments()) {
+        collect(argument, records);
       }
-      String reference = resolved.get$ref();
-      if (reference == null && resolved.getName() != null && resolved.getProperties() != null) {
-        reference = "#/components/schemas/" + resolved.getName();
+    } else if (type instanceof Class<?> record
+        && record.isRecord()
+        && records.putIfAbsent(record.getSimpleName(), record) == null) {
+      for (RecordComponent component : record.getRecordComponents()) {
+        collect(component.getGenericType(), records);
       }
-      return reference == null
-          ? resolved
-          : new JsonSchema()
-              .anyOf(
-                  List.of(
-                      new JsonSchema().$ref(reference), new JsonSchema().types(Set.of("null"))));
-    };
+    }
   }
 
-  private static boolean isNullable(Annotation[] annotations) {
-    return annotations != null
-        && Arrays.stream(annotations)
-            .anyMatch(
-                annotation ->
-                    annotation instanceof io.swagger.v3.oas.annotations.media.Schema schema
-                        && schema.nullable());
+  @SuppressWarnings({"rawtypes", "unchecked"}) // swagger's own map is raw
+  private static void complete(Schema schema, Class<?> record) {
+    if (schema.getProperties() == null) {
+      return;
+    }
+    Map<String, Schema> properties = schema.getProperties();
+    schema.setRequired(new ArrayList<>(properties.keySet()));
+    if (record == null) {
+      return;
+    }
+    for (RecordComponent component : record.getRecordComponents()) {
+      Schema property = properties.get(component.getName());
+      var annotation =
+          component.getAccessor().getAnnotation(io.swagger.v3.oas.annotations.media.Schema.class);
+      if (annotation != null
+          && annotation.nullable()
+          && property != null
+          && property.get$ref() != null) {
+        Schema reference = new JsonSchema().$ref(property.get$ref());
+        Schema nothing = new JsonSchema().types(Set.of("null"));
+        properties.put(component.getName(), new JsonSchema().anyOf(List.of(reference, nothing)));
+      }
+    }
   }
 }

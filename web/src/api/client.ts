@@ -1,0 +1,99 @@
+/** A wrong field, in the server's words. */
+export interface FieldProblem {
+  readonly field: string
+  readonly message: string
+}
+
+/** The server said no. */
+export class ServerProblem extends Error {
+  constructor(
+    readonly status: number,
+    readonly title: string,
+    readonly detail: string,
+    readonly errors: readonly FieldProblem[] = [],
+    readonly current: unknown = undefined,
+    readonly changed: readonly string[] = [],
+  ) {
+    super(detail)
+  }
+}
+
+/** The server did not answer at all. */
+export class ServerAway extends Error {
+  constructor() {
+    super('The server does not answer. Check that it runs and that you are connected.')
+  }
+}
+
+function cookie(name: string): string | undefined {
+  const found = document.cookie.split('; ').find((part) => part.startsWith(`${name}=`))
+  return found && decodeURIComponent(found.slice(name.length + 1))
+}
+
+interface ProblemBody {
+  title?: string
+  detail?: string
+  errors?: FieldProblem[]
+  current?: unknown
+  changed?: string[]
+}
+
+async function problem(response: Response): Promise<ServerProblem> {
+  const body: ProblemBody = await response.json().catch(() => ({}))
+  const detail =
+    body.detail ??
+    (response.status === 401
+      ? 'You are signed out. Sign in again; nothing is lost.'
+      : response.status === 403
+        ? 'This is not yours to see or change.'
+        : 'The server could not do this. Try again in a moment.')
+  return new ServerProblem(
+    response.status,
+    body.title ?? 'Not possible',
+    detail,
+    body.errors,
+    body.current,
+    body.changed,
+  )
+}
+
+/** Whether the last call reached the server; listeners hear of every change. */
+const listeners = new Set<(reached: boolean) => void>()
+export function onReach(listener: (reached: boolean) => void): () => void {
+  listeners.add(listener)
+  return () => listeners.delete(listener)
+}
+
+async function send(method: string, path: string, init: RequestInit): Promise<Response> {
+  const headers = new Headers(init.headers)
+  headers.set('Accept', 'application/json, application/problem+json')
+  const token = cookie('XSRF-TOKEN')
+  if (token && method !== 'GET') headers.set('X-XSRF-TOKEN', token)
+  let response: Response
+  try {
+    response = await fetch(path, { ...init, method, headers, credentials: 'same-origin' })
+  } catch {
+    listeners.forEach((listener) => listener(false))
+    throw new ServerAway()
+  }
+  listeners.forEach((listener) => listener(true))
+  if (!response.ok) throw await problem(response)
+  return response
+}
+
+/** Calls the server with JSON both ways. */
+export async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
+  const response = await send(
+    method,
+    path,
+    body === undefined
+      ? {}
+      : { body: JSON.stringify(body), headers: { 'Content-Type': 'application/json' } },
+  )
+  return (response.status === 204 ? undefined : await response.json()) as T
+}
+
+/** Signs in with the form that the server's security expects. */
+export async function signIn(email: string, password: string): Promise<void> {
+  await send('POST', '/api/sign-in', { body: new URLSearchParams({ email, password }) })
+}

@@ -1,0 +1,108 @@
+import type { Digit, FigureView, Pose } from '@/api/types'
+import { BODY_POSES } from './bodyPoses'
+import { VIEWS, draw, extent, mixPoses, type Drawing, type HandView } from './drawing'
+import type { Box } from './outline'
+import { drawPair, type Pair } from './pairs'
+import { HAND_POSES, type BodyPoseName, type HandPoseName, type PairPoseName } from './poses'
+import type { HandPose } from './skeleton'
+
+const DIGITS: readonly Digit[] = ['INDEX', 'MIDDLE', 'RING', 'LITTLE', 'THUMB']
+
+export const isBody = (pose: Pose): pose is BodyPoseName => pose in BODY_POSES
+export const isHand = (pose: Pose): pose is HandPoseName => pose in HAND_POSES
+export const isPair = (pose: Pose): pose is PairPoseName => !isBody(pose) && !isHand(pose)
+
+/** The digits as the drawing numbers them: index 0 to little finger 3, thumb 4. */
+export const digitNumbers = (digits: readonly Digit[]): number[] =>
+  digits.map((d) => DIGITS.indexOf(d))
+
+export const handView = (view: FigureView): HandView =>
+  view === 'PAIR' || view === 'BODY' ? 'PALM' : view
+
+/** How fine a figure is drawn. */
+export interface Quality {
+  readonly step: number
+  readonly strokeWidth: number
+  readonly details: boolean
+}
+
+/** By the figure's height in pixels: small figures have thicker lines and no skin. */
+export function qualityFor(height: number, moving: boolean): Quality {
+  const strokeWidth = height <= 120 ? 3.6 : height <= 300 ? 2.6 : 2.1
+  return {
+    step: moving ? 4 : height <= 120 ? 3 : 2,
+    strokeWidth,
+    details: height > 120 && !moving,
+  }
+}
+
+const REMEMBERED = 400
+const remembered = new Map<string, unknown>()
+
+/** Keeps drawings that were made once; the oldest go first. */
+function remember<T>(key: string, make: () => T): T {
+  const known = remembered.get(key)
+  if (known !== undefined) return known as T
+  const made = make()
+  if (remembered.size >= REMEMBERED) {
+    const oldest = remembered.keys().next().value
+    if (oldest !== undefined) remembered.delete(oldest)
+  }
+  remembered.set(key, made)
+  return made
+}
+
+/** Poses between keyframes come from a fixed number of steps, so that a loop is drawn only once. */
+const STEPS_BETWEEN = 24
+export const snap = (t: number): number => Math.round(t * STEPS_BETWEEN) / STEPS_BETWEEN
+
+export function poseBetween(from: HandPoseName, to: HandPoseName, t: number): HandPose {
+  return from === to ? HAND_POSES[from] : mixPoses(HAND_POSES[from], HAND_POSES[to], t)
+}
+
+export function handDrawing(
+  from: HandPoseName,
+  to: HandPoseName,
+  t: number,
+  view: HandView,
+  left: boolean,
+  worked: readonly number[],
+  quality: Quality,
+): Drawing {
+  const at = from === to ? 0 : snap(t)
+  const key = ['hand', from, to, at, view, left, worked.join(), ...Object.values(quality)].join('|')
+  return remember(key, () =>
+    draw(poseBetween(from, to, at), {
+      id: 'h',
+      see: VIEWS[view],
+      left,
+      worked,
+      ...quality,
+    }),
+  )
+}
+
+export function pairDrawing(
+  from: PairPoseName,
+  to: PairPoseName,
+  t: number,
+  quality: Quality,
+): Pair {
+  const at = from === to ? 0 : snap(t)
+  const key = ['pair', from, to, at, ...Object.values(quality)].join('|')
+  return remember(key, () => drawPair(from, to, at, { id: 'p', ...quality }))
+}
+
+export const union = (boxes: readonly Box[]): Box => [
+  Math.min(...boxes.map((b) => b[0])),
+  Math.min(...boxes.map((b) => b[1])),
+  Math.max(...boxes.map((b) => b[2])),
+  Math.max(...boxes.map((b) => b[3])),
+]
+
+/** The box that holds a hand in all its poses, so that a moving figure stays where it is. */
+export function handBox(poses: readonly HandPoseName[], view: HandView, left: boolean): Box {
+  return remember(['box', poses.join(), view, left].join('|'), () =>
+    union(poses.map((pose) => extent(HAND_POSES[pose], VIEWS[view], left))),
+  )
+}

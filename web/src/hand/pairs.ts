@@ -1,0 +1,114 @@
+import { HAND, SECOND_HAND, VIEWS, draw, mixPoses, sideView, type Drawing } from './drawing'
+import { distance, type Box, type Flesh } from './outline'
+import { INTERLACED, LEANING, type PairPoseName } from './poses'
+import type { HandPose } from './skeleton'
+import { between } from './vector'
+
+/** One hand of a pair: moved, turned, and perhaps cut at the plane of contact. */
+export interface Placed {
+  readonly drawing: Drawing
+  readonly left: boolean
+  readonly transform: string
+  /** Keeps only what lies on this side of x = 0 in the pair's own space. */
+  readonly half: 'left' | 'right' | 'both'
+}
+
+export interface Pair {
+  readonly hands: readonly Placed[]
+  /** The line of contact, from top to bottom, if the palms touch. */
+  readonly seam: readonly [number, number] | null
+  readonly box: Box
+}
+
+interface PairOptions {
+  readonly id: string
+  readonly step: number
+  readonly strokeWidth: number
+  readonly details: boolean
+}
+
+type Leaning = keyof typeof LEANING
+
+const leans = (name: PairPoseName): name is Leaning => name !== 'INTERLACED'
+
+/** Draws two hands in contact, on the way from one pair pose to another. */
+export function drawPair(
+  from: PairPoseName,
+  to: PairPoseName,
+  t: number,
+  options: PairOptions,
+): Pair {
+  if (!leans(from) || !leans(to)) return interlaced(options)
+  const a = LEANING[from]
+  const b = LEANING[to]
+  const tips = from === 'FINGERTIPS_TOGETHER' && to === 'FINGERTIPS_TOGETHER'
+  return leaning(mixPoses(a.pose, b.pose, t), between(a.turn, b.turn, t), !tips, options)
+}
+
+/** The smallest x of the fingers: where they touch the other hand. */
+function contact(flesh: readonly Flesh[]): number {
+  let least = Infinity
+  for (const group of flesh)
+    for (const c of group.capsules)
+      least = Math.min(least, c.from[0] - c.fromRadius, c.to[0] - c.toRadius)
+  return least
+}
+
+/** Two mirrored side views, each cut at the plane where they meet. */
+function leaning(pose: HandPose, turn: number, palmsTouch: boolean, options: PairOptions): Pair {
+  const see = sideView(turn)
+  const common = {
+    see,
+    step: options.step,
+    strokeWidth: options.strokeWidth,
+    details: options.details,
+  }
+  const right = draw(pose, { ...common, id: `${options.id}r`, palette: HAND })
+  const left = draw(pose, { ...common, id: `${options.id}l`, palette: SECOND_HAND, left: true })
+  const x = contact(right.digitFlesh)
+  let top: number | null = null
+  let bottom: number | null = null
+  for (let y = -60; palmsTouch && y < 130; y++)
+    if (distance(right.bodyFlesh, x, y) < 0) {
+      bottom ??= y
+      top = y
+    }
+  const box = right.box
+  const width = Math.max(Math.abs(box[0] - x), Math.abs(box[2] - x))
+  return {
+    hands: [
+      { drawing: left, left: true, transform: `translate(${x.toFixed(1)} 0)`, half: 'left' },
+      { drawing: right, left: false, transform: `translate(${(-x).toFixed(1)} 0)`, half: 'right' },
+    ],
+    seam: top === null || bottom === null ? null : [-top, -bottom],
+    box: [-width, box[1], width, box[3]],
+  }
+}
+
+/** A clasp that reads at once: far palm, near back, then the far fingers folded over it. Not to be moved. */
+function interlaced(options: PairOptions): Pair {
+  const common = {
+    step: options.step,
+    strokeWidth: options.strokeWidth,
+    details: options.details,
+    slim: 0.9,
+  }
+  const far = { ...common, see: VIEWS.PALM, left: true, palette: SECOND_HAND, palmLines: false }
+  const farMove = 'translate(14 -6) rotate(9 0 -112)'
+  const under = draw(INTERLACED.far, {
+    ...far,
+    id: `${options.id}f`,
+    only: 'all but folded fingers',
+  })
+  const near = draw(INTERLACED.near, { ...common, id: `${options.id}n`, see: VIEWS.BACK })
+  const over = draw(INTERLACED.far, { ...far, id: `${options.id}o`, only: 'folded fingers' })
+  return {
+    hands: [
+      { drawing: under, left: true, transform: farMove, half: 'both' },
+      { drawing: near, left: false, transform: 'rotate(-9 0 -112)', half: 'both' },
+      { drawing: over, left: true, transform: farMove, half: 'both' },
+    ],
+    seam: null,
+    box: [-92, -196, 92, 106],
+  }
+}

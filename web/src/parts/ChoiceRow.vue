@@ -1,0 +1,69 @@
+<script setup lang="ts" generic="T extends string | number">
+/** One of a few, as open boxes on a line; arrow keys move as in any radio group. */
+const props = defineProps<{
+  label: string
+  options: readonly { value: T; label: string; hot?: boolean }[]
+  /** The option before which the stop line stands. */
+  stopBefore?: T
+  wide?: boolean
+}>()
+const model = defineModel<T | null>({ required: true })
+
+function move(event: KeyboardEvent, index: number) {
+  const step = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key]
+  if (!step) return
+  event.preventDefault()
+  const next = (index + step + props.options.length) % props.options.length
+  const option = props.options[next]
+  if (!option) return
+  model.value = option.value
+  const group = (event.currentTarget as HTMLElement).parentElement
+  ;(group?.children[next] as HTMLElement | undefined)?.focus()
+}
+const focusable = (index: number, value: T) =>
+  model.value === value || (model.value === null && index === 0) ? 0 : -1
+</script>
+
+<template>
+  <div class="choices" :class="{ wide }" role="radiogroup" :aria-label="label">
+    <button
+      v-for="(option, i) in options"
+      :key="String(option.value)"
+      type="button"
+      role="radio"
+      :aria-checked="model === option.value"
+      :tabindex="focusable(i, option.value)"
+      :class="{ hot: option.hot, line: option.value === stopBefore }"
+      @click="model = option.value"
+      @keydown="move($event, i)"
+    >
+      {{ option.label }}
+    </button>
+  </div>
+</template>
+
+<style scoped>
+.wide {
+  display: flex;
+  flex-wrap: nowrap;
+}
+.wide button {
+  flex: 1;
+  min-width: 0;
+  padding: 0 2px;
+}
+.hot {
+  color: var(--stop);
+}
+.line {
+  position: relative;
+}
+.line::before {
+  position: absolute;
+  top: 0;
+  bottom: 0;
+  left: -2px;
+  border-left: 1.5px dashed var(--stop);
+  content: '';
+}
+</style>

@@ -1,0 +1,49 @@
+<script setup lang="ts">
+import { ServerAway } from '@/api/client'
+
+/** Loading, error and empty of a part of a page, in one place. */
+defineProps<{
+  loading: boolean
+  error?: Error
+  /** Whether there is something to show; an error is then shown above it. */
+  ready: boolean
+}>()
+const emit = defineEmits<{ retry: [] }>()
+</script>
+
+<template>
+  <div v-if="error" class="problem" role="alert">
+    <p>{{ error.message }}</p>
+    <BButton variant="outline-secondary" @click="emit('retry')">
+      {{ error instanceof ServerAway ? 'Try again' : 'Load again' }}
+    </BButton>
+  </div>
+  <slot v-if="ready" />
+  <div v-else-if="loading" class="shape" role="status" aria-label="Loading">
+    <slot name="shape">
+      <span v-for="n in 4" :key="n" class="bar" :style="{ width: `${92 - n * 13}%` }" />
+    </slot>
+  </div>
+</template>
+
+<style scoped>
+.problem {
+  display: flex;
+  align-items: center;
+  gap: 16px;
+  margin: 16px 0;
+  padding: 12px 16px;
+  border: 1.5px solid var(--stop);
+  background: var(--surface);
+}
+.shape {
+  display: grid;
+  gap: 16px;
+  padding: 24px 0;
+}
+.bar {
+  height: 28px;
+  background: var(--spent);
+  opacity: 0.7;
+}
+</style>

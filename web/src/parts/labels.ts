@@ -1,0 +1,120 @@
+import type {
+  ActivityKind,
+  Digit,
+  Discipline,
+  Method,
+  Notation,
+  Position,
+  Purpose,
+  Region,
+  Sensation,
+  Thing,
+} from '@/api/types'
+
+/** What people read for each word of the server; the compiler sees to it that none is missing. */
+export const ACTIVITY_KINDS: Readonly<Record<ActivityKind, string>> = {
+  PRACTICE: 'Practice',
+  REHEARSAL: 'Rehearsal',
+  PERFORMANCE: 'Performance',
+  GAMING: 'Gaming',
+  DESK_WORK: 'Desk work',
+  HANDWRITING: 'Handwriting',
+  PHONE: 'Phone',
+}
+
+export const DISCIPLINES: Readonly<Record<Discipline, string>> = {
+  PLUCKED_STRINGS: 'Plucked strings',
+  BOWED_STRINGS: 'Bowed strings',
+  KEYBOARD_INSTRUMENT: 'Keys or buttons of an instrument',
+  WINDS: 'Winds',
+  PERCUSSION: 'Percussion',
+  CONTROLLER: 'Controller or stick',
+  MOUSE: 'Mouse',
+  TYPING: 'Typing',
+  PHONE: 'Phone',
+  HANDWRITING: 'Handwriting',
+}
+
+export const DIGITS: Readonly<Record<Digit, string>> = {
+  THUMB: 'Thumb',
+  INDEX: 'Index',
+  MIDDLE: 'Middle',
+  RING: 'Ring',
+  LITTLE: 'Little',
+}
+
+export const METHODS: Readonly<Record<Method, string>> = {
+  STEADY_HOLD: 'Steady hold',
+  SHORT_PULSES: 'Short pulses',
+  BREATH_COUNTED: 'Breath-counted',
+  LONG_QUIET: 'Long quiet',
+  BRIEF_CAREFUL: 'Brief careful',
+}
+
+export const NOTATIONS: Readonly<Record<Notation, string>> = {
+  KEYBOARD: 'Keyboard: 1 2 3 4 5',
+  STRINGS: 'Strings: T 1 2 3 4',
+  PLUCKING: 'Plucking: p i m a c',
+  NAMES: 'Names: thumb, index, middle, ring, little',
+}
+
+export const POSITIONS: Readonly<Record<Position, string>> = {
+  SIT: 'Sit',
+  AT_INSTRUMENT: 'At the instrument or device',
+  TABLE: 'Table',
+  STAND: 'Stand',
+  WALL: 'Wall',
+  FLOOR: 'Floor',
+}
+
+export const THINGS: Readonly<Record<Thing, string>> = {
+  INSTRUMENT: 'Instrument or device',
+  TABLE_EDGE: 'Table edge',
+  TOWEL: 'Towel',
+  SOFT_BALL: 'Soft ball',
+  HARD_BALL: 'Firm ball or tin',
+  PENCIL: 'Pencil',
+  MAT: 'Mat',
+  LIGHT_WEIGHT: 'Light weight',
+  BAND: 'Band',
+}
+
+export const PURPOSES: Readonly<Record<Purpose, string>> = {
+  WARM_UP: 'Warm-up',
+  BREAK: 'Break',
+  COOL_DOWN: 'Cool-down',
+  STRENGTH: 'Strength',
+  INDEPENDENCE: 'Independence',
+  REACH: 'Reach',
+  RECOVERY: 'Recovery',
+}
+
+export const REGIONS: Readonly<Record<Region, string>> = {
+  THUMB: 'thumb',
+  INDEX_FINGER: 'index finger',
+  MIDDLE_FINGER: 'middle finger',
+  RING_FINGER: 'ring finger',
+  LITTLE_FINGER: 'little finger',
+  PALM: 'palm',
+  BACK_OF_HAND: 'back of the hand',
+  WRIST_THUMB_SIDE: 'wrist, thumb side',
+  WRIST_LITTLE_FINGER_SIDE: 'wrist, little-finger side',
+  FOREARM_PALM_SIDE: 'forearm, palm side',
+  FOREARM_BACK: 'forearm, back',
+  ELBOW: 'elbow',
+  SHOULDER: 'shoulder',
+  NECK: 'neck',
+  BACK: 'back',
+}
+
+export const SENSATIONS: Readonly<Record<Sensation, string>> = {
+  PULL: 'pull',
+  BURN: 'burn',
+  ACHE: 'ache',
+  SHARP: 'sharp',
+  TINGLE: 'tingle',
+  CLICK: 'click',
+}
+
+export const keys = <K extends string>(labels: Readonly<Record<K, string>>): K[] =>
+  Object.keys(labels) as K[]

@@ -1,0 +1,75 @@
+/** Words and numbers as people read them. A number and its unit are joined by a no-break space. */
+const NBSP = '\u00a0'
+
+/** Milliseconds: "9 min 30 s". */
+export function duration(millis: number): string {
+  const seconds = Math.round(millis / 1000)
+  const minutes = Math.floor(seconds / 60)
+  const rest = seconds % 60
+  if (minutes >= 60) {
+    const hours = Math.floor(minutes / 60)
+    return minutes % 60 ? `${hours}${NBSP}h ${minutes % 60}${NBSP}min` : `${hours}${NBSP}h`
+  }
+  if (minutes === 0) return `${rest}${NBSP}s`
+  return rest === 0 ? `${minutes}${NBSP}min` : `${minutes}${NBSP}min ${rest}${NBSP}s`
+}
+
+/** A countdown: "3:22". */
+export function countdown(millis: number): string {
+  const seconds = Math.max(0, Math.ceil(millis / 1000))
+  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`
+}
+
+/** A local time without seconds where they are zero: "18:00", "17:50:30". */
+export const clock = (time: string): string => {
+  const [hours, minutes, seconds] = time.split(':')
+  return seconds && seconds !== '00'
+    ? `${hours}:${minutes}:${seconds.slice(0, 2)}`
+    : `${hours}:${minutes}`
+}
+
+/** A time to the minute: "17:50". */
+export const toMinute = (time: string): string => time.split(':').slice(0, 2).join(':')
+
+/** An hour of the day as a clock time: 14.58 is "14:35". */
+export function hourAsClock(hour: number): string {
+  const minutes = Math.floor(hour * 60) % (24 * 60)
+  return `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`
+}
+
+/** A date: "Tuesday 24 November". */
+export function longDate(date: string): string {
+  const parts = new Intl.DateTimeFormat('en-GB', {
+    weekday: 'long',
+    day: 'numeric',
+    month: 'long',
+    timeZone: 'UTC',
+  }).formatToParts(new Date(`${date}T00:00:00Z`))
+  const get = (type: string) => parts.find((p) => p.type === type)?.value ?? ''
+  return `${get('weekday')} ${get('day')} ${get('month')}`
+}
+
+/** A date in a list: "Mon 23". */
+export function shortDate(date: string): string {
+  const d = new Date(`${date}T00:00:00Z`)
+  const weekday = new Intl.DateTimeFormat('en-GB', { weekday: 'short', timeZone: 'UTC' }).format(d)
+  return `${weekday} ${d.getUTCDate()}`
+}
+
+export const weekday = (date: string): string => shortDate(date).slice(0, 3)
+
+/** The date some days later. */
+export function addDays(date: string, days: number): string {
+  const d = new Date(`${date}T00:00:00Z`)
+  d.setUTCDate(d.getUTCDate() + days)
+  return d.toISOString().slice(0, 10)
+}
+
+/** An enum constant as words: "FINGER_FLEXORS" is "finger flexors". */
+export const words = (constant: string): string => constant.toLowerCase().replaceAll('_', ' ')
+
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1)
+
+/** "1 session", "3 sessions". */
+export const counted = (n: number, one: string, many = `${one}s`): string =>
+  `${n} ${n === 1 ? one : many}`

@@ -1,0 +1,36 @@
+<script setup lang="ts">
+/** The beats of a repetition as squares; the sounding one is larger. */
+defineProps<{ beat: number; beats: number }>()
+</script>
+
+<template>
+  <div class="beats" role="img" :aria-label="`Beat ${beat} of ${beats}`">
+    <span v-for="n in beats" :key="n" :class="{ on: n === beat, gone: n < beat }" />
+  </div>
+</template>
+
+<style scoped>
+.beats {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 16px;
+  align-items: center;
+  min-height: 28px;
+}
+span {
+  width: 16px;
+  height: 16px;
+  margin: 6px;
+  border: 2px solid var(--ink-2);
+}
+.gone {
+  background: var(--ink-2);
+}
+.on {
+  width: 28px;
+  height: 28px;
+  margin: 0;
+  border: 0;
+  background: var(--live);
+}
+</style>

@@ -1,0 +1,264 @@
+<script setup lang="ts">
+import { computed, reactive, ref } from 'vue'
+import type {
+  CheckInForm,
+  PainForm,
+  Region,
+  RoutineView,
+  Sensation,
+  SessionForm,
+  Side,
+  TighterSide,
+} from '@/api/types'
+import HandMap from '@/hand/HandMap.vue'
+import { ELSEWHERE } from '@/hand/regions'
+import ChoiceRow from '@/parts/ChoiceRow.vue'
+import { REGIONS, SENSATIONS, keys } from '@/parts/labels'
+import StateMark from '@/parts/StateMark.vue'
+import { capital, duration } from '@/parts/words'
+import PegIcon from '@/ribbon/PegIcon.vue'
+import RoutineTape from '@/tape/RoutineTape.vue'
+
+/** How it was: effort, pain by place, which side was tighter, one line. Ten seconds at most. */
+const props = defineProps<{
+  routine: RoutineView
+  record: SessionForm
+  coachName: string
+}>()
+const emit = defineEmits<{ keep: [checkIn: CheckInForm] }>()
+
+const levels = (hotFrom?: number) =>
+  Array.from({ length: 11 }, (_, n) => ({
+    value: n,
+    label: String(n),
+    hot: hotFrom !== undefined && n >= hotFrom,
+  }))
+const FEELINGS = keys(SENSATIONS).map((value) => ({ value, label: SENSATIONS[value] }))
+const TIGHTER: readonly { value: TighterSide; label: string }[] = [
+  { value: 'LEFT', label: 'Left' },
+  { value: 'SAME', label: 'the same' },
+  { value: 'RIGHT', label: 'Right' },
+]
+
+const effort = ref<number | null>(null)
+const tighter = ref<TighterSide | null>(null)
+const line = ref('')
+// What hurt during the session is told of already; it is there to be brought up to date.
+const pains = reactive<PainForm[]>(props.record.hurts.map((pain) => ({ ...pain })))
+const place = ref<{ side: Side; region: Region } | null>(null)
+const chosen = computed(() =>
+  pains.find((p) => p.side === place.value?.side && p.region === place.value.region),
+)
+
+function choose(side: Side, region: Region) {
+  place.value = { side, region }
+  if (!pains.some((p) => p.side === side && p.region === region))
+    pains.push({ side, region, level: 0, sensation: null })
+}
+const level = computed<number | null>({
+  get: () => chosen.value?.level ?? null,
+  set: (value) => {
+    if (chosen.value && value !== null) chosen.value.level = value
+  },
+})
+const sensation = computed<Sensation | null>({
+  get: () => chosen.value?.sensation ?? null,
+  set: (value) => {
+    if (chosen.value) chosen.value.sensation = value
+  },
+})
+function drop() {
+  const index = pains.findIndex((p) => p === chosen.value)
+  if (index >= 0) pains.splice(index, 1)
+  place.value = null
+}
+const tape = computed(() =>
+  props.routine.steps.map((step, i) => ({
+    ...step,
+    donePercent: props.record.steps[i]?.donePercent ?? 100,
+    hurt: props.record.steps[i]?.outcome === 'HURT',
+  })),
+)
+const alarming = computed(() =>
+  pains.some(
+    (p) =>
+      p.level >= props.routine.safety.endingPain ||
+      (p.sensation !== null && props.routine.safety.endingSensations.includes(p.sensation)),
+  ),
+)
+const title = computed(() =>
+  props.record.state === 'DONE'
+    ? 'Warm-up done'
+    : props.record.state === 'STOPPED'
+      ? 'Stopped'
+      : 'Left midway',
+)
+const lasted = computed(() => Date.parse(props.record.endedAt) - Date.parse(props.record.beganAt))
+
+function keep() {
+  emit('keep', {
+    effort: effort.value,
+    pains: pains.map((p) => ({ ...p })),
+    tighterSide: tighter.value,
+    words: line.value.trim(),
+  })
+}
+</script>
+
+<template>
+  <main id="main" class="check-in">
+    <header>
+      <PegIcon purpose="WARM_UP" :state="record.state === 'DONE' ? 'DONE' : 'LEFT_MIDWAY'" />
+      <h1>{{ title }}</h1>
+      <span class="push large">{{ duration(lasted) }}</span>
+    </header>
+    <div class="content">
+      <RoutineTape
+        :steps="tape"
+        :height="26"
+        :letters="false"
+        patterns="mini"
+        :gap="0.5"
+        :stroke-width="1"
+      />
+      <section>
+        <h2>How hard was it? <span>0 nothing, 10 all there is</span></h2>
+        <ChoiceRow v-model="effort" label="Effort, 0 to 10" :options="levels()" wide />
+      </section>
+      <section>
+        <h2>Does anything hurt? <span>touch the place</span></h2>
+        <HandMap :height="250" touchable :pains="pains" :chosen="place" @choose="choose" />
+        <div class="elsewhere" role="group" aria-label="Elsewhere">
+          <template v-for="region in ELSEWHERE" :key="region">
+            <button
+              v-for="side in ['LEFT', 'RIGHT'] as const"
+              :key="side"
+              type="button"
+              :aria-pressed="place?.region === region && place.side === side"
+              @click="choose(side, region)"
+            >
+              {{ capital(side.toLowerCase()) }} {{ REGIONS[region] }}
+            </button>
+          </template>
+        </div>
+        <div v-if="chosen" class="pain">
+          <p class="line-up">
+            <b class="large"
+              >{{ capital(chosen.side.toLowerCase()) }} {{ REGIONS[chosen.region] }}</b
+            >
+            <BButton class="push" size="sm" variant="link" @click="drop">It is nothing</BButton>
+          </p>
+          <ChoiceRow
+            v-model="level"
+            label="Pain, 0 to 10"
+            :options="levels(routine.safety.endingPain)"
+            :stop-before="routine.safety.endingPain"
+            wide
+          />
+          <ChoiceRow v-model="sensation" label="How it feels" :options="FEELINGS" />
+        </div>
+        <p v-if="alarming" class="advice" role="alert">
+          <StateMark state="STOP" />{{ routine.safety.advice }}
+        </p>
+      </section>
+      <section>
+        <h2>Which side was tighter?</h2>
+        <ChoiceRow v-model="tighter" label="Tighter side" :options="TIGHTER" wide />
+      </section>
+      <section>
+        <label class="one-line" for="one-line">One line for {{ coachName }}</label>
+        <BFormInput id="one-line" v-model="line" maxlength="280" />
+      </section>
+      <BButton class="keep" variant="primary" @click="keep">Keep</BButton>
+      <p class="quiet later">
+        It can wait until {{ routine.blockTitle.toLowerCase() }} is over: the session itself is kept
+        already.
+      </p>
+    </div>
+  </main>
+</template>
+
+<style scoped>
+.check-in {
+  min-height: 100vh;
+}
+header {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  height: 52px;
+  padding: 0 16px;
+  border-bottom: 1.5px solid var(--ink);
+  background: var(--surface);
+}
+header h1 {
+  font-size: 1.25rem;
+  line-height: 1.75rem;
+}
+.content {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 14px;
+  max-width: 560px;
+  margin: 0 auto;
+  padding: 8px 16px 24px;
+}
+h2,
+.one-line {
+  margin-bottom: 4px;
+  color: var(--ink);
+  font: 700 1rem/1.5rem var(--font);
+}
+h2 span {
+  margin-left: 6px;
+  color: var(--ink-2);
+  font: 400 0.875rem/1.25rem var(--font);
+}
+.content :deep(.choices button) {
+  min-height: 46px;
+  font-size: 1rem;
+}
+.elsewhere {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px;
+}
+.elsewhere button {
+  min-height: 36px;
+  padding: 0 8px;
+  border: 1.5px solid transparent;
+  background: transparent;
+  color: var(--ink);
+}
+.elsewhere button[aria-pressed='true'] {
+  border-color: var(--ink);
+  background: var(--surface);
+  font-weight: 700;
+}
+.pain {
+  display: grid;
+  gap: 8px;
+  margin-top: 8px;
+  padding: 8px;
+  border: 2px solid var(--main);
+  border-radius: var(--corner);
+  background: var(--surface);
+}
+.advice {
+  display: flex;
+  gap: 8px;
+  align-items: baseline;
+  margin-top: 8px;
+  padding: 10px 12px;
+  border-left: 3px solid var(--stop);
+  background: var(--stop-wash);
+  font-weight: 600;
+}
+.keep {
+  height: 56px;
+  font-size: 1.25rem;
+}
+.later {
+  text-align: center;
+}
+</style>

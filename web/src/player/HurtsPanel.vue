@@ -1,0 +1,188 @@
+<script setup lang="ts">
+import { computed, nextTick, onMounted, ref } from 'vue'
+import type { PainForm, Region, SafetyView, Sensation, Side } from '@/api/types'
+import HandMap from '@/hand/HandMap.vue'
+import { ELSEWHERE } from '@/hand/regions'
+import ChoiceRow from '@/parts/ChoiceRow.vue'
+import { REGIONS, SENSATIONS, keys } from '@/parts/labels'
+import { capital } from '@/parts/words'
+
+/** "It hurts": where, how much, how it feels; then on, or the end. */
+const props = defineProps<{ stepTitle: string; safety: SafetyView }>()
+const emit = defineEmits<{
+  on: [pain: PainForm]
+  end: [pain: PainForm, forSafety: boolean]
+  cancel: []
+}>()
+
+const LEVELS = Array.from({ length: 11 }, (_, n) => ({
+  value: n,
+  label: String(n),
+  hot: n >= props.safety.endingPain,
+}))
+const FEELINGS = keys(SENSATIONS).map((value) => ({ value, label: SENSATIONS[value] }))
+const place = ref<{ side: Side; region: Region } | null>(null)
+const level = ref<number | null>(null)
+const sensation = ref<Sensation | null>(null)
+const heading = ref<HTMLElement | null>(null)
+onMounted(() => void nextTick(() => heading.value?.focus()))
+
+const pain = computed<PainForm | null>(() =>
+  place.value && level.value !== null
+    ? { ...place.value, level: level.value, sensation: sensation.value }
+    : null,
+)
+/** The numbers are the server's; only the comparison is made here. */
+const ends = computed(
+  () =>
+    (level.value !== null && level.value >= props.safety.endingPain) ||
+    (sensation.value !== null && props.safety.endingSensations.includes(sensation.value)),
+)
+const shown = computed(() =>
+  place.value && level.value !== null ? [{ ...place.value, level: level.value }] : [],
+)
+</script>
+
+<template>
+  <section class="panel" role="dialog" aria-modal="true" aria-labelledby="hurts-heading">
+    <h1 id="hurts-heading" ref="heading" tabindex="-1">Where does it hurt?</h1>
+    <p class="quiet">{{ stepTitle }} is stopped and waits. Touch the place.</p>
+    <HandMap
+      :height="300"
+      touchable
+      :pains="shown"
+      :chosen="place"
+      @choose="(side, region) => (place = { side, region })"
+    />
+    <div class="elsewhere" role="group" aria-label="Elsewhere">
+      <template v-for="region in ELSEWHERE" :key="region">
+        <button
+          v-for="side in ['LEFT', 'RIGHT'] as const"
+          :key="side"
+          type="button"
+          :aria-pressed="place?.region === region && place.side === side"
+          @click="place = { side, region }"
+        >
+          {{ capital(side.toLowerCase()) }} {{ REGIONS[region] }}
+        </button>
+      </template>
+    </div>
+    <div>
+      <h2>
+        {{
+          place
+            ? `${capital(place.side.toLowerCase())} ${REGIONS[place.region]}: how much?`
+            : 'How much?'
+        }}
+      </h2>
+      <ChoiceRow
+        v-model="level"
+        label="Pain, 0 to 10"
+        :options="LEVELS"
+        :stop-before="safety.endingPain"
+        wide
+      />
+    </div>
+    <ChoiceRow v-model="sensation" label="How it feels" :options="FEELINGS" />
+    <p v-if="ends" class="advice" role="alert">{{ safety.advice }}</p>
+    <p v-else-if="pain" class="advice">{{ stepTitle }} is over for today. Your coach sees it.</p>
+    <div class="buttons">
+      <button
+        v-if="!ends"
+        type="button"
+        class="go"
+        :disabled="!pain"
+        @click="pain && emit('on', pain)"
+      >
+        Go on<span>with the next step</span>
+      </button>
+      <button
+        type="button"
+        :class="{ go: ends }"
+        :disabled="!pain"
+        @click="pain && emit('end', pain, ends)"
+      >
+        End here<span>and say how it was</span>
+      </button>
+      <button type="button" @click="emit('cancel')">Back<span>it was nothing</span></button>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.panel {
+  position: fixed;
+  z-index: 20;
+  inset: 0;
+  display: grid;
+  gap: 12px;
+  align-content: start;
+  width: min(640px, 100%);
+  margin: 0 auto;
+  padding: 24px 16px;
+  overflow-y: auto;
+  background: var(--ground);
+}
+.panel h2 {
+  margin-bottom: 4px;
+  font-size: 1rem;
+}
+.panel :deep(.choices button) {
+  min-height: 48px;
+}
+.panel :deep(.hot) {
+  color: #f7b08c;
+}
+.elsewhere {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px;
+}
+.elsewhere button {
+  min-height: 40px;
+  padding: 0 10px;
+  border: 1.5px solid transparent;
+  background: transparent;
+  color: var(--ink);
+}
+.elsewhere button[aria-pressed='true'] {
+  border-color: var(--ink);
+  background: var(--surface);
+  font-weight: 700;
+}
+.advice {
+  padding-left: 12px;
+  border-left: 3px solid var(--live);
+  font: 600 1rem/1.5rem var(--font);
+}
+.buttons {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(140px, 1fr));
+  gap: 8px;
+}
+.buttons button {
+  display: grid;
+  min-height: 56px;
+  border: 1.5px solid var(--edge);
+  border-radius: var(--corner);
+  background: transparent;
+  color: var(--ink);
+  font: 600 1rem/1.375rem var(--font);
+  place-content: center;
+}
+.buttons button:disabled {
+  opacity: 0.45;
+}
+.buttons span {
+  color: var(--ink-2);
+  font: 400 0.875rem/1.125rem var(--font);
+}
+.buttons .go {
+  border-color: var(--ink);
+  background: var(--ink);
+  color: var(--ground);
+}
+.buttons .go span {
+  color: #38494d;
+}
+</style>

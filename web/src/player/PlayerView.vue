@@ -1,0 +1,59 @@
+<script setup lang="ts">
+import { computed, shallowRef } from 'vue'
+import { useRouter } from 'vue-router'
+import { api } from '@/api/calls'
+import { outbox } from '@/api/outbox'
+import type { CheckInForm, SessionForm } from '@/api/types'
+import { useLoaded } from '@/api/useLoaded'
+import AwayStrip from '@/parts/AwayStrip.vue'
+import PageState from '@/parts/PageState.vue'
+import { account } from '@/stores/account'
+import CheckIn from './CheckIn.vue'
+import PlayerStage from './PlayerStage.vue'
+
+/** Loads a routine, plays it, and keeps what happened: the session first, then the check-in. */
+const props = defineProps<{ clientId: string; blockId: string }>()
+
+const router = useRouter()
+const { data, error, slow, reload } = useLoaded(() => api.warmUp(props.clientId, props.blockId))
+const record = shallowRef<SessionForm | null>(null)
+// Made before anything is sent, so that whatever is sent twice is stored once.
+const sessionId = crypto.randomUUID()
+const coachName = computed(() => account.me.value?.coachName ?? 'your coach')
+const home = () => (account.coach.value ? `/clients/${props.clientId}/log` : '/my-day')
+
+async function finished(happened: SessionForm) {
+  if (record.value) return
+  record.value = happened
+  await outbox.put(
+    api.sessionPath(props.clientId, sessionId),
+    happened,
+    data.value?.routine?.title ?? 'Session',
+  )
+}
+async function keep(checkIn: CheckInForm) {
+  await outbox.put(api.checkInPath(props.clientId, sessionId), checkIn, 'Check-in')
+  await router.push(home())
+}
+</script>
+
+<template>
+  <template v-if="record && data?.routine">
+    <AwayStrip />
+    <CheckIn :routine="data.routine" :record="record" :coach-name="coachName" @keep="keep" />
+  </template>
+  <PlayerStage
+    v-else-if="data?.routine"
+    :routine="data.routine"
+    :who="account.me.value?.name ?? ''"
+    @finished="finished"
+    @left="router.push(home())"
+  />
+  <main v-else id="main" class="page">
+    <PageState :loading="slow" :error="error" :ready="Boolean(data)" @retry="reload">
+      <h1>There is no warm-up before this block</h1>
+      <p class="large">{{ data?.reason }}</p>
+      <p class="large"><RouterLink :to="home()">Back</RouterLink></p>
+    </PageState>
+  </main>
+</template>

@@ -1,0 +1,75 @@
+import { describe, expect, it } from 'vitest'
+import type { Cue } from '@/api/types'
+import { Coverage, countOf, cueAt, tonesOf } from './timeline'
+
+const cue = (changes: Partial<Cue>): Cue => ({
+  offsetMillis: 0,
+  durationMillis: 1000,
+  step: 0,
+  phase: 'MOVE',
+  sides: 'BOTH',
+  digits: [],
+  unit: '',
+  repetition: 1,
+  repetitions: 1,
+  set: 1,
+  sets: 1,
+  beat: 0,
+  beats: 0,
+  breath: 'FREE',
+  text: '',
+  sound: 'NONE',
+  from: 'FLAT',
+  to: 'FLAT',
+  ...changes,
+})
+
+describe('the timeline', () => {
+  const cues = [
+    cue({ offsetMillis: 0, durationMillis: 3000, phase: 'SET_UP', repetition: 0, sound: 'START' }),
+    cue({ offsetMillis: 3000, durationMillis: 1000, sound: 'START' }),
+    cue({ offsetMillis: 4000, durationMillis: 15000, phase: 'HOLD' }),
+    cue({ offsetMillis: 19000, durationMillis: 1000, phase: 'RETURN', sound: 'DONE' }),
+  ]
+
+  it('finds the cue of a moment, borders included', () => {
+    expect([0, 2999, 3000, 4000, 18999, 19000, 99999].map((t) => cueAt(cues, t))).toEqual([
+      0, 0, 1, 2, 2, 3, 3,
+    ])
+  })
+
+  it('sounds the start, halfway, the last three seconds and the end, in order', () => {
+    const tones = tonesOf(cues, 20000)
+    expect(tones.map((t) => [t.at, t.kind])).toEqual([
+      [0, 'start'],
+      [3000, 'start'],
+      [11500, 'half'],
+      [16000, 'last'],
+      [17000, 'last'],
+      [18000, 'last'],
+      [19000, 'done'],
+      [20000, 'done'],
+    ])
+  })
+
+  it('counts seconds down in a hold and repetitions up in a count', () => {
+    expect(countOf(cues[2] as Cue, 5000)).toEqual({ number: '14', word: 'seconds' })
+    expect(countOf(cues[2] as Cue, 18500)).toEqual({ number: '1', word: 'second' })
+    const beat = cue({ repetition: 3, repetitions: 8, beat: 1, beats: 2 })
+    expect(countOf(beat, 0)).toEqual({ number: '3', word: 'of 8' })
+    const breath = cue({ phase: 'HOLD', breath: 'IN', beat: 2, beats: 3 })
+    expect(countOf(breath, 0)).toEqual({ number: '2', word: 'of 3 breaths' })
+  })
+
+  it('knows how much of each step was gone through', () => {
+    const coverage = new Coverage([
+      { offsetMillis: 0, lengthMillis: 10_000 },
+      { offsetMillis: 10_000, lengthMillis: 20_000 },
+    ])
+    coverage.add(0, 9_950)
+    coverage.add(12_000, 17_000)
+    expect([coverage.percent(0), coverage.percent(1)]).toEqual([100, 25])
+    coverage.restart(1)
+    expect(coverage.percent(1)).toBe(0)
+  })
+})

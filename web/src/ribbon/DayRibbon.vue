@@ -1,0 +1,284 @@
+<script setup lang="ts">
+import { computed, useId } from 'vue'
+import type { DayView, PegView } from '@/api/types'
+import { fitted, textWidth } from '@/parts/textWidth'
+import { clock } from '@/parts/words'
+import { pegPath, pegPlace } from './pegs'
+
+/** A day as a ribbon: a group to be put into a picture that has its own axis. */
+const props = withDefaults(
+  defineProps<{
+    day: DayView
+    left: number
+    width: number
+    top: number
+    fromHour: number
+    toHour: number
+    band?: number
+    peg?: number
+    foot?: number
+    fontSize?: number
+    pegFactor?: number
+    labels?: boolean
+    chosenBlock?: string | null
+  }>(),
+  {
+    band: 28,
+    peg: 16,
+    foot: 4,
+    fontSize: 13,
+    pegFactor: 1,
+    labels: true,
+    chosenBlock: null,
+  },
+)
+const emit = defineEmits<{ block: [id: string] }>()
+
+const prefix = useId()
+const round = (n: number) => Math.round(n * 10) / 10
+const x = (hour: number) =>
+  round(
+    props.left +
+      ((Math.max(props.fromHour, Math.min(props.toHour, hour)) - props.fromHour) /
+        (props.toHour - props.fromHour)) *
+        props.width,
+  )
+const bottom = computed(() => props.top + props.band)
+const start = computed(() => x(props.day.wakesHour))
+const end = computed(() => x(props.day.sleepsHour))
+const notch = computed(() => Math.round(props.band * 0.26))
+const outline = computed(
+  () =>
+    `M${start.value} ${props.top}H${end.value}L${end.value - notch.value} ${props.top + props.band / 2}L${end.value} ${bottom.value}H${start.value}Z`,
+)
+const now = computed(() => x(props.day.nowHour))
+const passed = computed(() => {
+  if (props.day.nowHour >= 24 && !props.day.today) return end.value - start.value
+  return Math.max(0, Math.min(end.value, now.value) - start.value)
+})
+
+const blocks = computed(() =>
+  props.day.blocks.map((block, i) => {
+    const a = x(block.startHour)
+    const b = x(block.endHour)
+    const past = block.endHour <= props.day.nowHour
+    const begun = block.startHour < props.day.nowHour
+    const nextStart = props.day.blocks[i + 1]
+      ? x(props.day.blocks[i + 1]?.startHour ?? 24)
+      : end.value - notch.value
+    const wanted = textWidth(block.title, props.fontSize)
+    const inside = b - a > wanted + 8
+    const room = nextStart - b - 12
+    return {
+      block,
+      a,
+      b,
+      past,
+      begun,
+      label: !props.labels
+        ? ''
+        : inside
+          ? block.title
+          : room > 24
+            ? fitted(block.title, room, props.fontSize)
+            : '',
+      labelX: inside ? (a + b) / 2 : b + 6,
+      anchor: inside ? 'middle' : 'start',
+      dimFrom: Math.min(b, Math.max(a, now.value)),
+    }
+  }),
+)
+
+const busy = computed(() =>
+  props.day.busy.map((time) => ({ a: x(time.startHour), b: x(time.endHour) })),
+)
+
+const pegs = computed(() =>
+  props.day.pegs.map((peg) => {
+    const place = pegPlace(peg.purpose, x(peg.startHour), x(peg.endHour), props.pegFactor)
+    return { peg, ...place, path: pegPath(peg.purpose, round(place.width), props.peg) }
+  }),
+)
+const pinned = (peg: PegView) => peg.state === 'DONE' || peg.state === 'LEFT_MIDWAY'
+
+const label = computed(() => {
+  const parts = [
+    ...props.day.blocks.map((b) => `${b.title} ${clock(b.startsAt)} to ${clock(b.endsAt)}`),
+    ...props.day.pegs.map((p) => `${p.label}, ${clock(p.startsAt)} to ${clock(p.endsAt)}`),
+  ]
+  return parts.length ? parts.join('; ') : 'Nothing in this day yet'
+})
+</script>
+
+<template>
+  <g role="group" :aria-label="label">
+    <clipPath :id="`${prefix}outline`"><path :d="outline" /></clipPath>
+    <path class="face" :d="outline" />
+    <rect
+      v-if="day.today || day.nowHour > 24"
+      class="past"
+      :x="start"
+      :y="top"
+      :width="passed"
+      :height="band"
+      :clip-path="`url(#${prefix}outline)`"
+    />
+    <rect
+      v-for="(time, i) in busy"
+      :key="`busy${i}`"
+      :x="time.a"
+      :y="bottom - Math.round(band * 0.3)"
+      :width="Math.max(0, time.b - time.a)"
+      :height="Math.round(band * 0.3)"
+      fill="url(#busy)"
+    />
+    <path class="edge" :d="outline" />
+    <g
+      v-for="item in blocks"
+      :key="item.block.id"
+      class="block"
+      :class="{ chosen: item.block.id === chosenBlock }"
+      @click="emit('block', item.block.id)"
+    >
+      <rect
+        class="block-face"
+        :x="item.a"
+        :y="top"
+        :width="Math.max(1, item.b - item.a)"
+        :height="band"
+      />
+      <rect
+        v-if="item.begun"
+        class="block-past"
+        :x="item.a"
+        :y="top"
+        :width="Math.max(0, item.dimFrom - item.a)"
+        :height="band"
+      />
+      <rect
+        class="block-line"
+        :x="item.a"
+        :y="top"
+        :width="Math.max(1, item.b - item.a)"
+        :height="band"
+        :stroke-width="item.block.performance ? 2 : 1.5"
+      />
+      <path
+        v-if="item.block.performance"
+        class="floor"
+        :d="`M${item.a} ${bottom - Math.round(band * 0.07)}H${item.b}`"
+        :stroke-width="Math.max(2.5, Math.round(band * 0.14))"
+      />
+    </g>
+    <g
+      v-for="(item, i) in pegs"
+      :key="`peg${i}`"
+      :transform="`translate(${round(item.left)} ${top})`"
+    >
+      <title>
+        {{ item.peg.label }}, {{ clock(item.peg.startsAt) }} to {{ clock(item.peg.endsAt) }}
+      </title>
+      <clipPath :id="`${prefix}half${i}`">
+        <rect x="-1" :y="-peg - 2" :width="item.width / 2 + 1" :height="peg + 4" />
+      </clipPath>
+      <template v-if="item.peg.state === 'MISSED'">
+        <path class="missed" :d="item.path" transform="translate(0 -1)" />
+      </template>
+      <template v-else-if="item.peg.state === 'LEFT_MIDWAY'">
+        <path class="hollow" :d="item.path" transform="translate(0 -1)" />
+        <path class="solid" :d="item.path" :clip-path="`url(#${prefix}half${i})`" />
+      </template>
+      <path
+        v-else
+        :class="item.peg.state === 'IN_SESSION' ? 'live' : 'solid'"
+        :d="item.path"
+        transform="translate(0 -0.9)"
+      />
+      <rect
+        v-if="pinned(item.peg)"
+        class="solid"
+        :x="item.width / 2 - 3"
+        :y="band + 0.5"
+        width="6"
+        :height="foot"
+      />
+    </g>
+    <slot />
+    <text
+      v-for="item in blocks"
+      :key="`label${item.block.id}`"
+      class="label"
+      :class="{ dim: item.past }"
+      :x="item.labelX"
+      :y="round(top + band / 2 + fontSize * 0.34 - (item.block.performance ? 1.5 : 0))"
+      :text-anchor="item.anchor"
+      :font-size="fontSize"
+    >
+      {{ item.label }}
+    </text>
+  </g>
+</template>
+
+<style scoped>
+.face {
+  fill: var(--surface);
+}
+.past {
+  fill: var(--spent);
+}
+.edge {
+  fill: none;
+  stroke: var(--ribbon-edge);
+}
+.block {
+  cursor: pointer;
+}
+.block-face {
+  fill: var(--surface);
+}
+.block-past {
+  fill: var(--ribbon-past);
+}
+.block-line {
+  fill: none;
+  stroke: var(--ink);
+}
+.chosen .block-line {
+  stroke: var(--main);
+  stroke-width: 3;
+}
+.floor {
+  stroke: var(--ink);
+}
+.solid {
+  fill: var(--main);
+}
+.live {
+  fill: var(--live);
+  stroke: var(--ground);
+  stroke-width: 3;
+  paint-order: stroke;
+}
+.missed {
+  fill: var(--surface);
+  stroke: var(--warn);
+  stroke-width: 1.5;
+  stroke-linejoin: round;
+}
+.hollow {
+  fill: var(--surface);
+  stroke: var(--main);
+  stroke-width: 1.5;
+  stroke-linejoin: round;
+}
+.label {
+  font-weight: 500;
+  paint-order: stroke;
+  stroke: var(--surface);
+  stroke-width: 4px;
+  pointer-events: none;
+}
+.label.dim {
+  stroke: var(--ribbon-past);
+}
+</style>

@@ -1,0 +1,107 @@
+import { createRouter, createWebHistory } from 'vue-router'
+import { account } from '@/stores/account'
+
+declare module 'vue-router' {
+  interface RouteMeta {
+    /** Who may be here; without it everybody. */
+    who?: 'coach' | 'client' | 'signed in'
+    /** The player has the screen for itself. */
+    bare?: boolean
+    title?: string
+  }
+}
+
+export const router = createRouter({
+  history: createWebHistory(),
+  scrollBehavior: () => ({ top: 0 }),
+  routes: [
+    { path: '/', redirect: () => account.home() },
+    {
+      path: '/sign-in',
+      component: () => import('@/views/SignInView.vue'),
+      meta: { bare: true, title: 'Sign in' },
+    },
+    {
+      path: '/begin',
+      component: () => import('@/views/BeginView.vue'),
+      meta: { bare: true, title: 'Begin as a coach' },
+    },
+    {
+      path: '/invitation/:token',
+      component: () => import('@/views/BeginView.vue'),
+      props: true,
+      meta: { bare: true, title: 'Your invitation' },
+    },
+    {
+      path: '/today',
+      component: () => import('@/views/TodayView.vue'),
+      meta: { who: 'coach', title: 'Today' },
+    },
+    {
+      path: '/clients',
+      component: () => import('@/views/ClientsView.vue'),
+      meta: { who: 'coach', title: 'Clients' },
+    },
+    {
+      path: '/clients/new',
+      component: () => import('@/views/NewClientView.vue'),
+      meta: { who: 'coach', title: 'Take in a client' },
+    },
+    {
+      path: '/clients/:clientId',
+      component: () => import('@/views/ClientView.vue'),
+      props: true,
+      meta: { who: 'coach' },
+      children: [
+        { path: '', redirect: (to) => `${to.path.replace(/\/$/, '')}/hands` },
+        {
+          path: 'hands',
+          component: () => import('@/views/HandsTab.vue'),
+          props: true,
+          meta: { title: 'Hands' },
+        },
+        {
+          path: 'log',
+          component: () => import('@/views/LogTab.vue'),
+          props: true,
+          meta: { title: 'Log' },
+        },
+      ],
+    },
+    {
+      path: '/my-day',
+      component: () => import('@/views/MyDayView.vue'),
+      meta: { who: 'client', title: 'My day' },
+    },
+    {
+      path: '/my-log',
+      component: () => import('@/views/MyLogView.vue'),
+      meta: { who: 'client', title: 'My log' },
+    },
+    {
+      path: '/player/:clientId/:blockId',
+      component: () => import('@/player/PlayerView.vue'),
+      props: true,
+      meta: { who: 'signed in', bare: true, title: 'Player' },
+    },
+    {
+      path: '/:rest(.*)*',
+      component: () => import('@/views/NotFoundView.vue'),
+      meta: { title: 'Not found' },
+    },
+  ],
+})
+
+router.beforeEach(async (to) => {
+  if (!account.me.value) await account.refresh().catch(() => undefined)
+  const who = to.meta.who
+  if (!who) return true
+  if (!account.signedIn.value) return { path: '/sign-in', query: { to: to.fullPath } }
+  const coach = account.coach.value
+  if ((who === 'coach' && !coach) || (who === 'client' && coach)) return account.home()
+  return true
+})
+
+router.afterEach((to) => {
+  document.title = to.meta.title ? `${to.meta.title} · Nimblet` : 'Nimblet'
+})

@@ -1,0 +1,248 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { twoLines } from '@/parts/textWidth'
+import { useWidth } from '@/parts/useWidth'
+import { duration } from '@/parts/words'
+import { KINDS } from './kinds'
+import { layOut, ticks, type TapeStep } from './tape'
+
+const props = withDefaults(
+  defineProps<{
+    steps: TapeStep[]
+    height?: number
+    names?: boolean
+    letters?: boolean
+    ruler?: boolean
+    numbers?: boolean
+    patterns?: string
+    /** How far the player is, in milliseconds. */
+    at?: number
+    /** A fixed width; otherwise the tape fills its place. */
+    width?: number
+    gap?: number
+    strokeWidth?: number
+  }>(),
+  {
+    height: 64,
+    names: false,
+    letters: true,
+    ruler: false,
+    numbers: true,
+    patterns: 'kind',
+    at: undefined,
+    width: undefined,
+    gap: 1,
+    strokeWidth: 1.5,
+  },
+)
+
+const frame = ref<HTMLElement | null>(null)
+const seen = useWidth(frame)
+const NAME_LINE = 17
+const NAME_SIZE = 14
+const FRAME = 6
+const CHIP = 18
+
+const width = computed(() => props.width ?? seen.value)
+const total = computed(() => props.steps.reduce((sum, step) => sum + step.lengthMillis, 0))
+const top = computed(() => (props.names ? 2 * NAME_LINE + 6 : FRAME))
+const hurt = computed(() => props.steps.some((step) => step.hurt))
+const allHeight = computed(
+  () =>
+    top.value +
+    props.height +
+    FRAME +
+    (props.ruler ? (props.numbers ? 34 : 20) : 0) +
+    (hurt.value ? 10 : 0),
+)
+const pieces = computed(() => layOut(props.steps, width.value, top.value, props.height, props.gap))
+const rulerTicks = computed(() => (props.ruler ? ticks(total.value, width.value) : []))
+const rulerY = computed(() => top.value + props.height + FRAME + 2)
+const now = computed(() =>
+  props.at === undefined || !total.value ? null : (props.at / total.value) * width.value,
+)
+const current = computed(() =>
+  now.value === null
+    ? undefined
+    : pieces.value.find(
+        (p) => p.left <= (now.value as number) && (now.value as number) < p.right + 2,
+      ),
+)
+const gone = (right: number) => now.value !== null && right <= now.value
+const label = computed(() => {
+  const parts = props.steps.map(
+    (s) => `${s.title}, ${KINDS[s.kind].word}, ${duration(s.lengthMillis)}`,
+  )
+  return `Tape, ${duration(total.value)}: ${parts.join('; ')}`
+})
+const lines = (title: string, room: number) => twoLines(title, room, NAME_SIZE)
+const lost = (p: (typeof pieces.value)[number]) =>
+  (p.step.donePercent ?? 100) < 100 && (p.step.donePercent ?? 100) > 0
+const skipped = (p: (typeof pieces.value)[number]) => p.step.donePercent === 0
+const stopAt = (p: (typeof pieces.value)[number]) =>
+  p.left + ((p.right - p.left) * (p.step.donePercent ?? 100)) / 100
+</script>
+
+<template>
+  <div ref="frame" class="tape">
+    <svg
+      :width="width"
+      :height="allHeight"
+      :viewBox="`0 0 ${width} ${allHeight}`"
+      role="img"
+      :aria-label="label"
+    >
+      <g v-for="(piece, i) in pieces" :key="i" :class="{ gone: gone(piece.right) }">
+        <template v-if="names">
+          <text
+            v-for="(line, n) in lines(piece.step.title, piece.right - piece.left)"
+            :key="n"
+            class="name"
+            :x="piece.left"
+            :y="
+              top -
+              9 -
+              (lines(piece.step.title, piece.right - piece.left).length - 1 - n) * NAME_LINE
+            "
+          >
+            {{ line }}
+          </text>
+        </template>
+        <path v-if="skipped(piece)" class="skipped" :d="piece.path" />
+        <path
+          v-else
+          :d="piece.path"
+          :style="{
+            fill: `url(#${patterns}-${piece.step.kind})`,
+            stroke: KINDS[piece.step.kind].colour,
+          }"
+          :stroke-width="strokeWidth"
+        />
+        <template v-if="lost(piece)">
+          <rect
+            class="faded"
+            :x="stopAt(piece)"
+            :y="top - 1"
+            :width="Math.max(0, piece.right - stopAt(piece) + 1)"
+            :height="height + 2"
+          />
+          <path class="stop" :d="`M${stopAt(piece)} ${top - 3}V${top + height + 3}`" />
+        </template>
+        <g v-if="letters && piece.right - piece.left >= 15">
+          <rect
+            :x="piece.left"
+            :y="top"
+            :width="CHIP"
+            :height="CHIP"
+            :style="{ fill: KINDS[piece.step.kind].colour }"
+          />
+          <text class="letter" :x="piece.left + CHIP / 2" :y="top + 13.5">
+            {{ KINDS[piece.step.kind].letter }}
+          </text>
+        </g>
+        <path
+          v-if="piece.step.hurt"
+          class="hurt"
+          :d="`M${(piece.left + piece.right) / 2} ${top + height + 3}l5 5l-5 5l-5 -5Z`"
+        />
+      </g>
+      <template v-if="now !== null && current">
+        <rect
+          class="elapsed"
+          :x="current.left"
+          :y="top - 1"
+          :width="Math.max(0, now - current.left)"
+          :height="height + 2"
+        />
+        <rect
+          class="chosen"
+          :x="current.left - 4"
+          :y="top - 5"
+          :width="current.right - current.left + 8"
+          :height="height + 10"
+        />
+      </template>
+      <g v-if="ruler">
+        <path class="rule" :d="`M0 ${rulerY}H${width}`" />
+        <g v-for="tick in rulerTicks" :key="tick.x">
+          <path
+            class="rule"
+            :stroke-width="tick.length === 12 ? 1.5 : 1"
+            :d="`M${tick.x} ${rulerY}v${tick.length}`"
+          />
+          <text
+            v-if="numbers && tick.label"
+            class="number"
+            :x="Math.min(Math.max(tick.x, 4), width - 20)"
+            :y="rulerY + 26"
+          >
+            {{ tick.label }}
+          </text>
+        </g>
+        <path v-if="now !== null" class="pointer" :d="`M${now} ${rulerY - 2}l8 12h-16Z`" />
+      </g>
+    </svg>
+  </div>
+</template>
+
+<style scoped>
+.tape {
+  width: 100%;
+  overflow: hidden;
+}
+svg {
+  display: block;
+  overflow: visible;
+}
+.name {
+  font-size: 14px;
+  font-weight: 500;
+}
+.letter {
+  fill: var(--on-mark);
+  font-size: 13px;
+  font-weight: 700;
+  text-anchor: middle;
+}
+.gone {
+  opacity: 0.42;
+}
+.skipped {
+  fill: none;
+  stroke: var(--edge);
+  stroke-width: 1.25;
+  stroke-dasharray: 2 3;
+}
+.faded {
+  fill: var(--ground);
+  opacity: 0.74;
+}
+.stop {
+  stroke: var(--ink);
+  stroke-width: 1.5;
+}
+.hurt {
+  fill: var(--stop);
+}
+.elapsed {
+  fill: var(--ground);
+  opacity: 0.58;
+}
+.chosen {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+.rule {
+  stroke: var(--ink-2);
+}
+.number {
+  fill: var(--ink-2);
+  font-size: 13px;
+  font-weight: 500;
+  text-anchor: middle;
+}
+.pointer {
+  fill: var(--live);
+}
+</style>

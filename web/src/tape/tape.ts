@@ -1,0 +1,70 @@
+import type { Kind, Laterality } from '@/api/types'
+
+/** A step as the tape shows it. */
+export interface TapeStep {
+  readonly title: string
+  readonly kind: Kind
+  readonly lengthMillis: number
+  readonly laterality: Laterality
+  /** What was done of it, 0 to 100; left out where nothing happened yet. */
+  readonly donePercent?: number
+  readonly hurt?: boolean
+}
+
+export interface TapePiece {
+  readonly step: TapeStep
+  readonly left: number
+  readonly right: number
+  /** The outline: the upper half is the left hand, the lower half the right hand. */
+  readonly path: string
+}
+
+const round = (n: number) => Math.round(n * 10) / 10
+
+/** The outline of a step; sides one after the other are two halves, one after the other. */
+function shape(step: TapeStep, left: number, right: number, top: number, height: number): string {
+  const bottom = top + height
+  if (step.laterality !== 'EACH') return `M${left} ${top}H${right}V${bottom}H${left}Z`
+  const turn = round((left + right) / 2)
+  const middle = round(top + height / 2)
+  return `M${left} ${top}H${turn}V${middle}H${right}V${bottom}H${turn}V${middle}H${left}Z`
+}
+
+/** Lays the steps side by side, each as wide as it is long. */
+export function layOut(
+  steps: readonly TapeStep[],
+  width: number,
+  top: number,
+  height: number,
+  gap: number,
+): TapePiece[] {
+  const total = steps.reduce((sum, step) => sum + step.lengthMillis, 0)
+  const scale = total ? width / total : 0
+  let x = 0
+  return steps.map((step) => {
+    const left = round(x + gap)
+    x += step.lengthMillis * scale
+    const right = round(Math.max(left + 0.5, x - gap))
+    return { step, left, right, path: shape(step, left, right, top, height) }
+  })
+}
+
+export interface Tick {
+  readonly x: number
+  readonly length: number
+  readonly label: string
+}
+
+/** The ruler: every 10 s, longer at half and whole minutes, which are numbered. */
+export function ticks(totalMillis: number, width: number): Tick[] {
+  const list: Tick[] = []
+  for (let s = 0; s * 1000 <= totalMillis; s += 10) {
+    const minute = s % 60 === 0
+    list.push({
+      x: round((s * 1000 * width) / totalMillis),
+      length: minute ? 12 : s % 30 === 0 ? 8 : 5,
+      label: minute ? (s === 0 ? '0' : `${s / 60} min`) : '',
+    })
+  }
+  return list
+}

@@ -1,0 +1,309 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { FieldProblem } from '@/api/client'
+import type { ClientForm, Side } from '@/api/types'
+import ChoiceRow from '@/parts/ChoiceRow.vue'
+import FormField from '@/parts/FormField.vue'
+import {
+  ACTIVITY_KINDS,
+  DIGITS,
+  DISCIPLINES,
+  METHODS,
+  NOTATIONS,
+  POSITIONS,
+  THINGS,
+  keys,
+} from '@/parts/labels'
+import { emptyActivity } from './clientForm'
+
+/** The facts about a client, to be written. */
+const props = defineProps<{ problems: readonly FieldProblem[] }>()
+const form = defineModel<ClientForm>({ required: true })
+
+const options = <K extends string>(labels: Readonly<Record<K, string>>) =>
+  keys(labels).map((value) => ({ value, text: labels[value] }))
+const zones = Intl.supportedValuesOf('timeZone')
+const HANDS: readonly { value: Side; label: string }[] = [
+  { value: 'LEFT', label: 'Left' },
+  { value: 'RIGHT', label: 'Right' },
+]
+const BOTH = { LEFT: 'Left', RIGHT: 'Right' }
+const of = (field: string) => props.problems.find((p) => p.field === field)?.message
+const minutes = computed({
+  get: () => form.value.warmUpMinutes,
+  set: (value: number | string) => {
+    form.value.warmUpMinutes = Number(value)
+  },
+})
+</script>
+
+<template>
+  <div class="facts">
+    <section>
+      <h2>Who</h2>
+      <div class="grid">
+        <FormField v-slot="{ id, state, described }" label="Name" field="name" :problems="problems">
+          <BFormInput :id="id" v-model="form.name" :state="state" :aria-describedby="described" />
+        </FormField>
+        <FormField
+          v-slot="{ id, state, described }"
+          label="What they do"
+          field="occupation"
+          :problems="problems"
+        >
+          <BFormInput
+            :id="id"
+            v-model="form.occupation"
+            :state="state"
+            :aria-describedby="described"
+          />
+        </FormField>
+        <div>
+          <p class="form-label">Dominant hand</p>
+          <ChoiceRow v-model="form.dominantHand" label="Dominant hand" :options="HANDS" />
+        </div>
+        <FormField
+          v-slot="{ id, state, described }"
+          label="Warm-up, minutes"
+          field="warmUpMinutes"
+          :problems="problems"
+          hint="3 to 30; shorter where the day leaves less"
+        >
+          <BFormInput
+            :id="id"
+            v-model="minutes"
+            type="number"
+            min="3"
+            max="30"
+            :state="state"
+            :aria-describedby="described"
+          />
+        </FormField>
+      </div>
+    </section>
+
+    <section>
+      <h2>What the hands do</h2>
+      <fieldset
+        v-for="(activity, i) in form.activities"
+        :key="activity.id ?? `new${i}`"
+        class="activity"
+      >
+        <legend class="visually-hidden">Activity {{ i + 1 }}, {{ activity.title }}</legend>
+        <div class="grid">
+          <FormField
+            v-slot="{ id, state, described }"
+            label="Activity"
+            :field="`activities[${i}].title`"
+            :problems="problems"
+          >
+            <BFormInput
+              :id="id"
+              v-model="activity.title"
+              :state="state"
+              :aria-describedby="described"
+            />
+          </FormField>
+          <FormField
+            v-slot="{ id }"
+            label="Kind"
+            :field="`activities[${i}].kind`"
+            :problems="problems"
+          >
+            <BFormSelect :id="id" v-model="activity.kind" :options="options(ACTIVITY_KINDS)" />
+          </FormField>
+          <FormField
+            v-slot="{ id }"
+            label="With"
+            :field="`activities[${i}].discipline`"
+            :problems="problems"
+          >
+            <BFormSelect :id="id" v-model="activity.discipline" :options="options(DISCIPLINES)" />
+          </FormField>
+          <FormField
+            v-slot="{ id, state, described }"
+            label="Minutes a week"
+            :field="`activities[${i}].weeklyMinutes`"
+            :problems="problems"
+          >
+            <BFormInput
+              :id="id"
+              v-model.number="activity.weeklyMinutes"
+              type="number"
+              min="0"
+              max="6000"
+              :state="state"
+              :aria-describedby="described"
+            />
+          </FormField>
+        </div>
+        <div class="checks">
+          <span class="form-label">Working hand</span>
+          <BFormCheckboxGroup
+            v-model="activity.hands"
+            :options="options(BOTH)"
+            :aria-label="`Working hand in ${activity.title}`"
+          />
+          <p v-if="of(`activities[${i}].hands`)" class="message" role="alert">
+            {{ of(`activities[${i}].hands`) }}
+          </p>
+        </div>
+        <div class="checks">
+          <span class="form-label">Digits that carry it</span>
+          <BFormCheckboxGroup
+            v-model="activity.digits"
+            :options="options(DIGITS)"
+            :aria-label="`Digits that carry ${activity.title}`"
+          />
+          <BButton class="push" variant="link" size="sm" @click="form.activities.splice(i, 1)">
+            Take out<span class="visually-hidden"> {{ activity.title }}</span>
+          </BButton>
+        </div>
+      </fieldset>
+      <p v-if="form.activities.length === 0" class="quiet">
+        Nothing yet. Blocks in the day and warm-ups need at least one activity.
+      </p>
+      <BButton variant="outline-secondary" size="sm" @click="form.activities.push(emptyActivity())"
+        >Add an activity</BButton
+      >
+    </section>
+
+    <section>
+      <h2>Can use</h2>
+      <div class="checks">
+        <span class="form-label">Positions</span>
+        <BFormCheckboxGroup
+          v-model="form.positions"
+          :options="options(POSITIONS)"
+          aria-label="Positions"
+        />
+        <p v-if="of('positions')" class="message" role="alert">{{ of('positions') }}</p>
+      </div>
+      <div class="checks">
+        <span class="form-label">Things at hand</span>
+        <BFormCheckboxGroup
+          v-model="form.things"
+          :options="options(THINGS)"
+          aria-label="Things at hand"
+        />
+      </div>
+    </section>
+
+    <section>
+      <h2>How</h2>
+      <div class="grid">
+        <FormField
+          v-slot="{ id }"
+          label="Fingers are written"
+          field="notation"
+          :problems="problems"
+        >
+          <BFormSelect :id="id" v-model="form.notation" :options="options(NOTATIONS)" />
+        </FormField>
+        <FormField
+          v-slot="{ id }"
+          label="Stretching method they like"
+          field="method"
+          :problems="problems"
+        >
+          <BFormSelect :id="id" v-model="form.method" :options="options(METHODS)" />
+        </FormField>
+        <FormField
+          v-slot="{ id, state, described }"
+          label="Breaths a minute at rest"
+          field="breathsPerMinute"
+          :problems="problems"
+        >
+          <BFormInput
+            :id="id"
+            v-model.number="form.breathsPerMinute"
+            type="number"
+            min="3"
+            max="15"
+            :state="state"
+            :aria-describedby="described"
+          />
+        </FormField>
+        <FormField
+          v-slot="{ id, state, described }"
+          label="Time zone"
+          field="timeZone"
+          :problems="problems"
+        >
+          <BFormInput
+            :id="id"
+            v-model="form.timeZone"
+            list="zones"
+            :state="state"
+            :aria-describedby="described"
+          />
+          <datalist id="zones"><option v-for="zone in zones" :key="zone" :value="zone" /></datalist>
+        </FormField>
+        <FormField
+          v-slot="{ id, state, described }"
+          label="Wakes"
+          field="wakesAt"
+          :problems="problems"
+        >
+          <BFormInput
+            :id="id"
+            v-model="form.wakesAt"
+            type="time"
+            :state="state"
+            :aria-describedby="described"
+          />
+        </FormField>
+        <FormField
+          v-slot="{ id, state, described }"
+          label="Sleeps"
+          field="sleepsAt"
+          :problems="problems"
+        >
+          <BFormInput
+            :id="id"
+            v-model="form.sleepsAt"
+            type="time"
+            :state="state"
+            :aria-describedby="described"
+          />
+        </FormField>
+      </div>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.facts {
+  display: grid;
+  gap: 28px;
+}
+h2 {
+  margin-bottom: 10px;
+}
+.grid {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(200px, 1fr));
+  gap: 12px 16px;
+}
+.activity {
+  margin-bottom: 12px;
+  padding: 12px 16px;
+  border: 1px solid var(--line);
+  background: var(--surface);
+}
+.checks {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: baseline;
+  gap: 4px 16px;
+  margin-top: 8px;
+}
+.checks .form-label {
+  min-width: 128px;
+}
+.message {
+  color: var(--stop);
+  font-weight: 600;
+  font-size: 0.8125rem;
+}
+</style>

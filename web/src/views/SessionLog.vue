@@ -1,0 +1,388 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { api } from '@/api/calls'
+import type { LogEntry, MissedEntry } from '@/api/types'
+import { useLoaded } from '@/api/useLoaded'
+import { SENSATIONS } from '@/parts/labels'
+import PageState from '@/parts/PageState.vue'
+import { capital, duration, longDate, shortDate, toMinute } from '@/parts/words'
+import PegIcon from '@/ribbon/PegIcon.vue'
+import { KINDS } from '@/tape/kinds'
+import RoutineTape from '@/tape/RoutineTape.vue'
+import type { TapeStep } from '@/tape/tape'
+
+/** What happened, the latest first, with what was missed in its place. */
+const props = defineProps<{ clientId: string }>()
+
+const { data, error, slow, reload } = useLoaded(() => api.log(props.clientId))
+
+interface Row {
+  readonly key: string
+  readonly date: string
+  readonly time: string
+  readonly entry?: LogEntry
+  readonly missed?: MissedEntry
+}
+type Filter = 'all' | 'hurt' | 'left' | 'missed'
+const filter = ref<Filter>('all')
+const chosenId = ref<string | null>(null)
+const SHOWN_FIRST = 40
+const shown = ref(SHOWN_FIRST)
+
+const hurt = (entry: LogEntry) =>
+  entry.steps.some((s) => s.outcome === 'HURT') || entry.pains.some((p) => p.moment === 'DURING')
+const rows = computed<Row[]>(() => {
+  const log = data.value
+  if (!log) return []
+  const all: Row[] = [
+    ...log.entries.map((entry) => ({
+      key: entry.id,
+      date: entry.date,
+      time: entry.beganAt,
+      entry,
+    })),
+    ...log.missed.map((missed) => ({
+      key: `missed ${missed.date} ${missed.blockStartsAt}`,
+      date: missed.date,
+      time: missed.blockStartsAt,
+      missed,
+    })),
+  ]
+  return all.sort((a, b) => `${b.date} ${b.time}`.localeCompare(`${a.date} ${a.time}`))
+})
+const filters = computed(() => [
+  { value: 'all' as Filter, label: `All ${rows.value.length}` },
+  {
+    value: 'hurt' as Filter,
+    label: `Hurt ${rows.value.filter((r) => r.entry && hurt(r.entry)).length}`,
+  },
+  {
+    value: 'left' as Filter,
+    label: `Left midway ${rows.value.filter((r) => r.entry && r.entry.state !== 'DONE').length}`,
+  },
+  { value: 'missed' as Filter, label: `Missed ${rows.value.filter((r) => r.missed).length}` },
+])
+const filtered = computed(() =>
+  rows.value.filter((row) => {
+    if (filter.value === 'hurt') return row.entry && hurt(row.entry)
+    if (filter.value === 'left') return row.entry && row.entry.state !== 'DONE'
+    if (filter.value === 'missed') return row.missed
+    return true
+  }),
+)
+const chosen = computed(
+  () =>
+    rows.value.find((r) => r.entry && r.key === chosenId.value)?.entry ??
+    filtered.value.find((r) => r.entry)?.entry,
+)
+const tape = (entry: LogEntry): TapeStep[] =>
+  entry.steps.map((s) => ({
+    title: s.title,
+    kind: s.kind,
+    lengthMillis: s.plannedMillis,
+    laterality: s.laterality,
+    donePercent: s.donePercent,
+    hurt: s.outcome === 'HURT',
+  }))
+const LONGEST = 168
+const longest = computed(() => Math.max(1, ...rows.value.map((r) => r.entry?.plannedMillis ?? 0)))
+const worst = (entry: LogEntry) =>
+  entry.pains.length ? Math.max(...entry.pains.map((p) => p.level)) : null
+const tone = (level: number | null) =>
+  level === null ? 'none' : level >= 7 ? 'hot' : level >= 2 ? 'felt' : 'mild'
+const state = (entry: LogEntry) =>
+  entry.state === 'DONE' ? 'done' : entry.state === 'STOPPED' ? 'stopped for safety' : 'left midway'
+const firstOfDay = (row: Row, i: number) => i === 0 || filtered.value[i - 1]?.date !== row.date
+</script>
+
+<template>
+  <PageState :loading="slow" :error="error" :ready="Boolean(data)" @retry="reload">
+    <p v-if="rows.length === 0" class="large">
+      Nothing happened yet. The first session appears here as soon as it ends.
+    </p>
+    <div v-else class="log">
+      <section aria-label="Sessions">
+        <div class="filters" role="group" aria-label="Show">
+          <button
+            v-for="choice in filters"
+            :key="choice.value"
+            type="button"
+            :aria-pressed="filter === choice.value"
+            @click="filter = choice.value"
+          >
+            {{ choice.label }}
+          </button>
+        </div>
+        <ol>
+          <li v-for="(row, i) in filtered.slice(0, shown)" :key="row.key">
+            <button
+              v-if="row.entry"
+              type="button"
+              :aria-pressed="chosen?.id === row.entry.id"
+              :class="{ on: chosen?.id === row.entry.id }"
+              @click="chosenId = row.entry.id"
+            >
+              <span class="when"
+                ><b v-if="firstOfDay(row, i)">{{ shortDate(row.date) }}</b
+                >{{ toMinute(row.time) }}</span
+              >
+              <PegIcon
+                :purpose="row.entry.purpose"
+                :state="row.entry.state === 'DONE' ? 'DONE' : 'LEFT_MIDWAY'"
+              />
+              <span class="what">{{ row.entry.title }}</span>
+              <span class="tape">
+                <RoutineTape
+                  :steps="tape(row.entry)"
+                  :width="(row.entry.plannedMillis / longest) * LONGEST"
+                  :height="22"
+                  :letters="false"
+                  patterns="mini"
+                  :gap="0.5"
+                  :stroke-width="1"
+                />
+              </span>
+              <span class="disc" :class="tone(worst(row.entry))">
+                <span class="visually-hidden">{{
+                  worst(row.entry) === null ? 'no check-in' : 'pain'
+                }}</span>{{ worst(row.entry) ?? '' }}
+              </span>
+              <span class="quiet small"
+                >{{ state(row.entry)
+                }}{{ row.entry.effort === null ? '' : `, effort ${row.entry.effort}` }}</span
+              >
+            </button>
+            <p v-else class="missed-row">
+              <span class="when"
+                ><b v-if="firstOfDay(row, i)">{{ shortDate(row.date) }}</b
+                >{{ toMinute(row.time) }}</span
+              >
+              <PegIcon purpose="WARM_UP" state="MISSED" />
+              <span class="what">Warm-up before {{ row.missed?.title }}</span>
+              <span class="missed">missed</span>
+            </p>
+          </li>
+        </ol>
+        <p v-if="filtered.length === 0" class="quiet">None of these.</p>
+        <BButton
+          v-if="filtered.length > shown"
+          variant="outline-secondary"
+          @click="shown += SHOWN_FIRST"
+          >Show more</BButton
+        >
+      </section>
+      <article v-if="chosen" aria-live="polite">
+        <header class="line-up">
+          <PegIcon :purpose="chosen.purpose" />
+          <h2>{{ chosen.title }}</h2>
+        </header>
+        <p class="quiet">
+          {{ longDate(chosen.date) }}, {{ toMinute(chosen.beganAt) }}; {{ state(chosen) }},
+          {{ duration(chosen.lastedMillis) }} of {{ duration(chosen.plannedMillis) }}
+        </p>
+        <RoutineTape :steps="tape(chosen)" :height="48" ruler />
+        <dl>
+          <dt>Effort</dt>
+          <dd>{{ chosen.effort ?? 'not told' }}</dd>
+          <dt>Tighter</dt>
+          <dd>
+            {{
+              chosen.tighterSide
+                ? chosen.tighterSide === 'SAME'
+                  ? 'the same'
+                  : chosen.tighterSide.toLowerCase()
+                : 'not told'
+            }}
+          </dd>
+          <template v-if="chosen.pains.length">
+            <dt>Pain</dt>
+            <dd>
+              <p v-for="(pain, i) in chosen.pains" :key="i">
+                {{ capital(pain.side.toLowerCase()) }} {{ pain.regionWord }} {{ pain.level }}
+                <span class="quiet"
+                  >{{ pain.moment === 'DURING' ? 'during' : 'after'
+                  }}{{ pain.sensation ? `, ${SENSATIONS[pain.sensation]}` : '' }}</span
+                >
+              </p>
+            </dd>
+          </template>
+        </dl>
+        <blockquote v-if="chosen.words">{{ chosen.words }}</blockquote>
+        <ul class="steps">
+          <li v-for="(step, i) in chosen.steps" :key="i">
+            <span
+              class="letter"
+              :style="{ background: KINDS[step.kind].colour }"
+              aria-hidden="true"
+              >{{ KINDS[step.kind].letter }}</span
+            >
+            <b>{{ step.title }}</b>
+            <span class="quiet">{{ step.dose }}</span>
+            <span class="push" :class="{ hurt: step.outcome === 'HURT' }">
+              {{
+                step.outcome === 'HURT'
+                  ? `hurt at ${step.donePercent} %`
+                  : step.outcome === 'SKIPPED'
+                    ? step.donePercent
+                      ? `${step.donePercent} %`
+                      : 'skipped'
+                    : 'done'
+              }}
+            </span>
+          </li>
+        </ul>
+      </article>
+    </div>
+  </PageState>
+</template>
+
+<style scoped>
+.log {
+  display: grid;
+  grid-template-columns: minmax(0, 652fr) minmax(0, 572fr);
+  gap: 0;
+  align-items: start;
+}
+.filters {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px;
+  margin-bottom: 8px;
+}
+.filters button {
+  height: 36px;
+  padding: 0 12px;
+  border: 1.5px solid transparent;
+  background: transparent;
+  color: var(--ink);
+  font-weight: 500;
+}
+.filters button[aria-pressed='true'] {
+  border-color: var(--ink);
+  background: var(--surface);
+  font-weight: 700;
+}
+ol li > * {
+  display: grid;
+  grid-template-columns: 56px 22px minmax(120px, 1fr) 172px 36px 116px;
+  gap: 8px;
+  align-items: center;
+  width: 100%;
+  min-height: 53px;
+  padding: 2px 8px;
+  border: 0;
+  border-top: 1px solid var(--line);
+  background: transparent;
+  color: var(--ink);
+  text-align: left;
+}
+ol li > .on {
+  border: 1.5px solid var(--ink);
+  border-right: 0;
+  background: var(--surface);
+}
+.when {
+  color: var(--ink-2);
+  font: 500 0.8125rem/1rem var(--mono);
+}
+.when b {
+  display: block;
+  color: var(--ink);
+  font-family: var(--font);
+}
+.what {
+  font-weight: 600;
+}
+.missed {
+  color: var(--warn);
+  font-weight: 600;
+}
+.disc {
+  display: grid;
+  width: 22px;
+  height: 22px;
+  border-radius: 50%;
+  color: var(--on-mark);
+  font: 700 0.8125rem/1 var(--font);
+  place-items: center;
+}
+.disc.none {
+  border: 1.25px dashed var(--edge);
+}
+.disc.mild {
+  background: var(--quiet-mark);
+}
+.disc.felt {
+  background: var(--warn);
+}
+.disc.hot {
+  background: var(--stop);
+}
+article {
+  position: sticky;
+  top: 12px;
+  display: grid;
+  gap: 12px;
+  min-width: 0;
+  padding: 16px 20px;
+  border: 1.5px solid var(--ink);
+  background: var(--surface);
+  --ground: var(--surface);
+}
+dl {
+  display: grid;
+  grid-template-columns: 80px 1fr;
+  gap: 2px 12px;
+}
+dt {
+  color: var(--ink-2);
+  font-weight: 400;
+}
+blockquote {
+  margin: 0;
+  padding-left: 12px;
+  border-left: 3px solid var(--line);
+}
+.steps li {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  padding: 5px 0;
+  border-top: 1px solid var(--line);
+}
+.letter {
+  display: inline-grid;
+  flex: none;
+  width: 18px;
+  height: 18px;
+  color: var(--on-mark);
+  font: 700 0.8125rem/1 var(--font);
+  place-items: center;
+}
+.push.hurt {
+  color: var(--stop);
+  font-weight: 600;
+}
+@media (max-width: 1000px) {
+  .log {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 24px;
+  }
+  article {
+    position: static;
+    grid-row: 1;
+  }
+}
+@media (max-width: 640px) {
+  ol li > * {
+    grid-template-columns: 48px 22px 1fr 28px;
+  }
+  ol li > * > .tape,
+  ol li > * > .quiet {
+    display: none;
+  }
+  .steps li {
+    flex-wrap: wrap;
+  }
+}
+</style>

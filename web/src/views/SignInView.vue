@@ -1,0 +1,121 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { api } from '@/api/calls'
+import { ServerProblem, signIn } from '@/api/client'
+import { account } from '@/stores/account'
+import EntryFrame from './EntryFrame.vue'
+
+const route = useRoute()
+const router = useRouter()
+const email = ref('')
+const password = ref('')
+const message = ref('')
+const busy = ref(false)
+
+async function enter(how: () => Promise<void>) {
+  busy.value = true
+  message.value = ''
+  try {
+    if (!account.me.value) await account.refresh()
+    await how()
+    await account.refresh()
+    const to = typeof route.query.to === 'string' ? route.query.to : account.home()
+    await router.push(to)
+  } catch (e) {
+    message.value =
+      e instanceof ServerProblem && e.status === 401
+        ? 'Address and password do not belong together. Look at both again.'
+        : (e as Error).message
+  } finally {
+    busy.value = false
+  }
+}
+</script>
+
+<template>
+  <EntryFrame subtitle="Hands, before and after">
+    <form @submit.prevent="enter(() => signIn(email, password))">
+      <label class="form-label" for="email">Email</label>
+      <BFormInput
+        id="email"
+        v-model="email"
+        type="email"
+        size="lg"
+        required
+        autocomplete="username"
+        :aria-describedby="message ? 'entry-problem' : undefined"
+      />
+      <label class="form-label" for="password">Password</label>
+      <BFormInput
+        id="password"
+        v-model="password"
+        type="password"
+        size="lg"
+        required
+        autocomplete="current-password"
+        :aria-describedby="message ? 'entry-problem' : undefined"
+      />
+      <p v-if="message" id="entry-problem" class="message" role="alert">{{ message }}</p>
+      <BButton type="submit" variant="primary" :disabled="busy">Sign in</BButton>
+    </form>
+    <div v-if="account.me.value?.demo" class="demo">
+      <BButton
+        variant="outline-secondary"
+        :disabled="busy"
+        @click="enter(() => api.lookAround('COACH'))"
+      >
+        Look around as the coach
+      </BButton>
+      <BButton
+        variant="outline-secondary"
+        :disabled="busy"
+        @click="enter(() => api.lookAround('CLIENT'))"
+      >
+        as a client
+      </BButton>
+    </div>
+    <p v-if="account.me.value?.signUpOpen" class="links">
+      <RouterLink to="/begin">Begin as a coach</RouterLink>
+    </p>
+  </EntryFrame>
+</template>
+
+<style scoped>
+form {
+  display: grid;
+}
+.form-control {
+  height: 44px;
+  margin-bottom: 16px;
+  font-size: 1rem;
+}
+form .btn {
+  margin-top: 4px;
+  padding-block: 10px;
+  font-size: 1rem;
+}
+.message {
+  margin-bottom: 8px;
+  color: var(--stop);
+  font-weight: 600;
+}
+.demo {
+  display: grid;
+  grid-template-columns: 1fr auto;
+  gap: 8px;
+  margin-top: 12px;
+}
+.demo .btn {
+  padding-inline: 8px;
+  white-space: nowrap;
+}
+.links {
+  margin-top: 14px;
+}
+@media (max-width: 640px) {
+  .demo {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

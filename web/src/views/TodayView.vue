@@ -1,0 +1,287 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { api } from '@/api/calls'
+import type { AttentionView, RosterRow } from '@/api/types'
+import { useLoaded } from '@/api/useLoaded'
+import PageState from '@/parts/PageState.vue'
+import StateMark from '@/parts/StateMark.vue'
+import { useNow } from '@/parts/useNow'
+import { useWidth } from '@/parts/useWidth'
+import { addDays, counted, longDate } from '@/parts/words'
+import DayRibbon from '@/ribbon/DayRibbon.vue'
+import PegIcon from '@/ribbon/PegIcon.vue'
+import TimeAxis from '@/ribbon/TimeAxis.vue'
+import NoClientYet from './NoClientYet.vue'
+
+const route = useRoute()
+const router = useRouter()
+const date = computed(() => (typeof route.query.date === 'string' ? route.query.date : undefined))
+const { data, error, slow, reload } = useLoaded(() => api.today(date.value))
+watch(date, () => void reload())
+const minute = useNow(60_000)
+watch(minute, () => void reload())
+
+const NAMES = 212
+const ROW = 52
+const AXIS = 36
+const FIRST = 56
+const frame = ref<HTMLElement | null>(null)
+const width = useWidth(frame, 928)
+const ribbonWidth = computed(() => Math.max(280, width.value - NAMES - 8))
+
+const rows = computed(() => data.value?.rows ?? [])
+const fromHour = computed(() =>
+  Math.min(6, ...rows.value.map((row) => Math.floor(row.day.wakesHour))),
+)
+const toHour = computed(() =>
+  Math.max(24, ...rows.value.map((row) => Math.ceil(row.day.sleepsHour))),
+)
+const height = computed(() => FIRST + rows.value.length * ROW + 4)
+const isToday = computed(() => rows.value.some((row) => row.day.today))
+const nowHour = computed(() => (isToday.value ? (rows.value[0]?.day.nowHour ?? null) : null))
+
+const sums = computed(() => {
+  const sum = (pick: (row: RosterRow) => number) => rows.value.reduce((n, row) => n + pick(row), 0)
+  const done = sum((r) => r.day.done)
+  const missed = sum((r) => r.day.missed)
+  const all = done + missed + sum((r) => r.day.planned)
+  return `${counted(all, 'session')}, ${done} done, ${missed} missed`
+})
+
+const ORDER = { STOP: 0, WARN: 1, NOTE: 2 }
+const attention = computed(() =>
+  rows.value
+    .flatMap((row) => row.attention.map((reason) => ({ row, reason })))
+    .sort((a, b) => ORDER[a.reason.urgency] - ORDER[b.reason.urgency]),
+)
+const mark = (row: RosterRow): AttentionView['urgency'] | undefined => row.attention[0]?.urgency
+
+const place = (row: RosterRow, reason: AttentionView) =>
+  `/clients/${row.clientId}/${reason.urgency === 'WARN' ? 'log' : 'hands'}`
+const y = (i: number) => FIRST + i * ROW
+const show = (days: number) => {
+  if (data.value) void router.push({ query: { date: addDays(data.value.date, days) } })
+}
+</script>
+
+<template>
+  <NoClientYet v-if="data && rows.length === 0" :date="data.date" />
+  <main v-else id="main" class="today">
+    <section class="board">
+      <header class="line-up">
+        <h1>{{ data ? longDate(data.date) : 'Today' }}</h1>
+        <span v-if="data" class="quiet large">{{ sums }}</span>
+        <span class="push" />
+        <BButton v-if="!isToday && data" variant="link" @click="router.push('/today')"
+          >Today</BButton
+        >
+        <BButton variant="outline-secondary" aria-label="The day before" @click="show(-1)"
+          >‹</BButton
+        >
+        <BButton variant="outline-secondary" aria-label="The day after" @click="show(1)">›</BButton>
+      </header>
+      <PageState :loading="slow" :error="error" :ready="Boolean(data)" @retry="reload">
+        <div ref="frame" class="frame">
+          <svg
+            :width="width"
+            :height="height"
+            :viewBox="`0 0 ${width} ${height}`"
+            role="group"
+            aria-label="The day of every client"
+          >
+            <TimeAxis
+              :left="NAMES"
+              :width="ribbonWidth"
+              :from-hour="fromHour"
+              :to-hour="toHour"
+              :top="AXIS"
+              :bottom="height"
+              :now-hour="nowHour"
+            />
+            <DayRibbon
+              v-for="(row, i) in rows"
+              :key="row.clientId"
+              :day="row.day"
+              :left="NAMES"
+              :width="ribbonWidth"
+              :top="y(i)"
+              :from-hour="fromHour"
+              :to-hour="toHour"
+              @block="
+                router.push({
+                  path: `/clients/${row.clientId}/hands`,
+                  query: { date: data?.date, block: $event },
+                })
+              "
+            />
+            <path
+              v-if="nowHour !== null"
+              class="now"
+              :d="`M${NAMES + ((nowHour - fromHour) / (toHour - fromHour)) * ribbonWidth} ${AXIS - 4}V${height}`"
+            />
+          </svg>
+          <ol class="names">
+            <li v-for="(row, i) in rows" :key="row.clientId" :style="{ top: `${y(i) - 5}px` }">
+              <RouterLink :to="`/clients/${row.clientId}/hands`">
+                <StateMark v-if="mark(row)" :state="mark(row) ?? 'NOTE'" />{{ row.name }}
+              </RouterLink>
+              <span class="quiet small">{{ row.occupation }}</span>
+            </li>
+          </ol>
+        </div>
+        <ul class="legend" aria-label="What the signs mean">
+          <li><PegIcon purpose="WARM_UP" />Warm-up</li>
+          <li><PegIcon purpose="WARM_UP" state="DONE" />done</li>
+          <li><PegIcon purpose="WARM_UP" state="LEFT_MIDWAY" />left midway</li>
+          <li><PegIcon purpose="WARM_UP" state="MISSED" />missed</li>
+          <li><PegIcon purpose="WARM_UP" state="IN_SESSION" />due now</li>
+          <li>
+            <svg width="26" height="12" aria-hidden="true">
+              <rect width="26" height="9" y="2" fill="url(#busy)" /></svg
+            >busy
+          </li>
+          <li>
+            <svg width="26" height="16" aria-hidden="true">
+              <path class="performance" d="M1 1H25V15H1ZM1 13.5H25" /></svg
+            >performance
+          </li>
+        </ul>
+      </PageState>
+    </section>
+    <aside aria-labelledby="needs">
+      <h2 id="needs">
+        Needs a word <span class="quiet count">{{ attention.length }}</span>
+      </h2>
+      <p v-if="data && attention.length === 0" class="quiet">
+        Nobody right now. Pain that goes up, a sign for a clinician and missed sessions appear here.
+      </p>
+      <ol>
+        <li v-for="({ row, reason }, i) in attention" :key="i">
+          <p class="word" :class="reason.urgency.toLowerCase()">
+            <StateMark :state="reason.urgency" />{{ reason.heading
+            }}<span class="push who">{{ row.name }}</span>
+          </p>
+          <p>{{ reason.sentence }}</p>
+          <RouterLink :to="place(row, reason)">{{
+            reason.urgency === 'WARN' ? 'Open the log' : 'Open Hands'
+          }}</RouterLink>
+        </li>
+      </ol>
+    </aside>
+  </main>
+</template>
+
+<style scoped>
+.today {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 304px;
+  min-height: calc(100vh - 56px);
+}
+.board {
+  padding: 16px 24px 24px;
+}
+.frame {
+  position: relative;
+  margin-top: 12px;
+}
+.frame svg {
+  display: block;
+}
+.now {
+  stroke: var(--ink);
+  stroke-width: 1.5;
+  pointer-events: none;
+}
+.names li {
+  position: absolute;
+  left: 0;
+  display: grid;
+  width: 200px;
+}
+.names a {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  color: var(--ink);
+  font-weight: 700;
+  text-decoration: none;
+}
+.names a:hover {
+  text-decoration: underline;
+}
+.names .small {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.legend {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 24px;
+  margin-top: 24px;
+  padding-top: 12px;
+  border-top: 1px solid var(--line);
+  color: var(--ink-2);
+  font-size: 0.8125rem;
+}
+.legend li {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+}
+.performance {
+  fill: none;
+  stroke: var(--ink);
+  stroke-width: 2;
+}
+aside {
+  padding: 18px 24px 24px 20px;
+  border-left: 1px solid var(--line);
+  background: var(--surface);
+}
+.count {
+  font-size: 1rem;
+  font-weight: 400;
+}
+aside ol {
+  margin-top: 8px;
+}
+aside ol li {
+  padding: 12px 0;
+  border-top: 1px solid var(--line);
+}
+aside ol a {
+  font-weight: 600;
+}
+.word {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  margin-bottom: 4px;
+  font-weight: 600;
+}
+.word.stop {
+  color: var(--stop);
+}
+.word.warn {
+  color: var(--warn);
+}
+.word.note {
+  color: var(--main);
+}
+.who {
+  color: var(--ink);
+  font-weight: 400;
+  font-size: 0.8125rem;
+}
+@media (max-width: 1000px) {
+  .today {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  aside {
+    border-top: 1px solid var(--line);
+    border-left: 0;
+  }
+}
+</style>

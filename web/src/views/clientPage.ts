@@ -1,0 +1,20 @@
+import { inject, type InjectionKey, type Ref } from 'vue'
+import type { ClientView, DayView, PainView } from '@/api/types'
+import type { Loaded } from '@/api/useLoaded'
+
+/** What the page of a client shares with its tabs. */
+export interface ClientPage {
+  readonly client: Loaded<ClientView>
+  readonly day: Loaded<DayView>
+  readonly pains: Loaded<PainView[]>
+  readonly reloadAll: () => Promise<void>
+  readonly chosenBlock: Ref<string | null>
+}
+
+export const CLIENT_PAGE: InjectionKey<ClientPage> = Symbol('client page')
+
+export function useClientPage(): ClientPage {
+  const page = inject(CLIENT_PAGE)
+  if (!page) throw new Error('a tab stands inside the page of a client')
+  return page
+}

@@ -1,0 +1,30 @@
+import { fileURLToPath, URL } from 'node:url'
+import vue from '@vitejs/plugin-vue'
+import { BootstrapVueNextResolver } from 'bootstrap-vue-next/resolvers'
+import Components from 'unplugin-vue-components/vite'
+import { defineConfig } from 'vitest/config'
+
+const server = `http://127.0.0.1:${process.env.NIMBLET_PORT ?? '8480'}`
+
+export default defineConfig({
+  plugins: [
+    vue(),
+    Components({ resolvers: [BootstrapVueNextResolver()], dirs: [], dts: 'components.d.ts' }),
+  ],
+  resolve: { alias: { '@': fileURLToPath(new URL('./src', import.meta.url)) } },
+  css: {
+    preprocessorOptions: {
+      scss: {
+        silenceDeprecations: ['import', 'global-builtin', 'color-functions', 'if-function'],
+        quietDeps: true,
+      },
+    },
+  },
+  build: { target: 'es2022', assetsInlineLimit: 0, reportCompressedSize: false },
+  server: { host: '127.0.0.1', proxy: { '/api': server } },
+  test: {
+    environment: 'happy-dom',
+    server: { deps: { inline: ['bootstrap-vue-next'] } },
+    include: ['src/**/*.spec.ts'],
+  },
+})
