@@ -7,6 +7,7 @@ import { defineConfig } from 'vitest/config'
 const server = `http://127.0.0.1:${process.env.NIMBLET_PORT ?? '8480'}`
 
 export default defineConfig({
+  logLevel: 'warn',
   plugins: [
     vue(),
     Components({ resolvers: [BootstrapVueNextResolver()], dirs: [], dts: 'components.d.ts' }),

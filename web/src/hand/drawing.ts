@@ -69,7 +69,8 @@ export interface Drawing {
   readonly silhouette: () => string
   /** The flesh of the palm and forearm, for contact between two hands. */
   readonly bodyFlesh: readonly Flesh[]
-  readonly digitFlesh: readonly Flesh[]
+  /** The flesh of the four fingers. */
+  readonly fingerFlesh: readonly Flesh[]
   readonly strokeWidth: number
 }
 
@@ -225,7 +226,7 @@ class Artist {
           ),
         ),
       bodyFlesh,
-      digitFlesh,
+      fingerFlesh: runs.filter((run) => !run.chain.thumb).flatMap((run) => run.flesh),
       strokeWidth: this.width,
     }
   }

@@ -65,7 +65,7 @@ function leaning(pose: HandPose, turn: number, palmsTouch: boolean, options: Pai
   }
   const right = draw(pose, { ...common, id: `${options.id}r`, palette: HAND })
   const left = draw(pose, { ...common, id: `${options.id}l`, palette: SECOND_HAND, left: true })
-  const x = contact(right.digitFlesh)
+  const x = contact(right.fingerFlesh)
   let top: number | null = null
   let bottom: number | null = null
   for (let y = -60; palmsTouch && y < 130; y++)
@@ -109,6 +109,6 @@ function interlaced(options: PairOptions): Pair {
       { drawing: over, left: true, transform: farMove, half: 'both' },
     ],
     seam: null,
-    box: [-92, -196, 92, 106],
+    box: [-92, -196, 92, 84],
   }
 }

@@ -17,7 +17,7 @@ export function textWidth(text: string, size: number): number {
   return units * size
 }
 
-/** A text in at most two lines of about the same length. */
+/** A text in at most two lines of about the same length, each cut to the width. */
 export function twoLines(text: string, width: number, size: number): string[] {
   if (textWidth(text, size) <= width) return [text]
   const parts = text.split(' ')
@@ -31,7 +31,7 @@ export function twoLines(text: string, width: number, size: number): string[] {
       best = lines
     }
   }
-  return best
+  return best.map((line) => fitted(line, width, size))
 }
 
 /** A text cut to a width, with an ellipsis. */

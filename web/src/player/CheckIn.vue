@@ -127,8 +127,9 @@ function keep() {
       </section>
       <section>
         <h2>Does anything hurt? <span>touch the place</span></h2>
-        <HandMap :height="250" touchable :pains="pains" :chosen="place" @choose="choose" />
-        <div class="elsewhere" role="group" aria-label="Elsewhere">
+        <HandMap :height="216" touchable :pains="pains" :chosen="place" @choose="choose" />
+        <details class="elsewhere">
+          <summary>Elsewhere: shoulder, neck, back</summary>
           <template v-for="region in ELSEWHERE" :key="region">
             <button
               v-for="side in ['LEFT', 'RIGHT'] as const"
@@ -140,7 +141,7 @@ function keep() {
               {{ capital(side.toLowerCase()) }} {{ REGIONS[region] }}
             </button>
           </template>
-        </div>
+        </details>
         <div v-if="chosen" class="pain">
           <p class="line-up">
             <b class="large"
@@ -218,9 +219,11 @@ h2 span {
   min-height: 46px;
   font-size: 1rem;
 }
+.elsewhere summary {
+  padding: 8px 0;
+  color: var(--ink-2);
+}
 .elsewhere {
-  display: flex;
-  flex-wrap: wrap;
   gap: 2px;
 }
 .elsewhere button {

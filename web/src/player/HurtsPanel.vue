@@ -54,7 +54,8 @@ const shown = computed(() =>
       :chosen="place"
       @choose="(side, region) => (place = { side, region })"
     />
-    <div class="elsewhere" role="group" aria-label="Elsewhere">
+    <details class="elsewhere">
+      <summary>Elsewhere: shoulder, neck, back</summary>
       <template v-for="region in ELSEWHERE" :key="region">
         <button
           v-for="side in ['LEFT', 'RIGHT'] as const"
@@ -66,7 +67,7 @@ const shown = computed(() =>
           {{ capital(side.toLowerCase()) }} {{ REGIONS[region] }}
         </button>
       </template>
-    </div>
+    </details>
     <div>
       <h2>
         {{
@@ -133,9 +134,11 @@ const shown = computed(() =>
 .panel :deep(.hot) {
   color: #f7b08c;
 }
+.elsewhere summary {
+  padding: 8px 0;
+  color: var(--ink-2);
+}
 .elsewhere {
-  display: flex;
-  flex-wrap: wrap;
   gap: 4px;
 }
 .elsewhere button {

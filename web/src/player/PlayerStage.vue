@@ -2,7 +2,7 @@
 import { computed, onMounted, onUnmounted, ref } from 'vue'
 import type { PainForm, RoutineView, SessionForm } from '@/api/types'
 import ExerciseFigure from '@/hand/ExerciseFigure.vue'
-import { countdown, duration, toMinute } from '@/parts/words'
+import { capital, countdown, duration, toMinute } from '@/parts/words'
 import { KINDS } from '@/tape/kinds'
 import KindPatterns from '@/tape/KindPatterns.vue'
 import RoutineTape from '@/tape/RoutineTape.vue'
@@ -173,6 +173,17 @@ onUnmounted(() => document.removeEventListener('keydown', key))
     </header>
 
     <section v-if="player.state.value === 'ready'" class="ready">
+      <div class="first">
+        <ExerciseFigure
+          v-if="step"
+          :poses="step.poses"
+          :view="step.view"
+          sides="BOTH"
+          :worked="step.worked"
+          :height="400"
+          :label="`First: ${step.title}`"
+        />
+      </div>
       <div>
         <h1>{{ routine.title }}</h1>
         <p class="lead">
@@ -181,7 +192,7 @@ onUnmounted(() => document.removeEventListener('keydown', key))
         </p>
         <h2>Have ready</h2>
         <p class="lead">
-          {{ routine.haveReady.length ? routine.haveReady.join(', ') : 'Nothing but your hands' }}
+          {{ capital(routine.haveReady.join(', ') || 'nothing but your hands') }}
         </p>
         <h2>Stop rules</h2>
         <ul>
@@ -345,6 +356,9 @@ footer,
 .ready {
   grid-column: 1 / -1;
 }
+footer {
+  grid-row: -2;
+}
 header {
   display: flex;
   align-items: center;
@@ -356,11 +370,13 @@ header {
 }
 .ready {
   display: grid;
-  grid-row: 2 / 4;
-  align-content: center;
-  justify-content: center;
-  max-width: 640px;
-  margin: 0 auto;
+  grid-row: 2;
+  grid-template-columns: minmax(0, 576fr) minmax(0, 624fr);
+  gap: 40px;
+  align-items: center;
+}
+.first {
+  height: min(420px, 100%);
 }
 .ready h1,
 .words h1 {
@@ -516,7 +532,12 @@ header {
     display: none;
   }
   .ready {
-    grid-row: 2 / 5;
+    grid-row: 2;
+    grid-template-columns: minmax(0, 1fr);
+    align-content: center;
+  }
+  .first {
+    height: 200px;
   }
   .ready h1 {
     font-size: 1.75rem;

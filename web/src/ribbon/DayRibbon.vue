@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
 import type { DayView, PegView } from '@/api/types'
-import { fitted, textWidth } from '@/parts/textWidth'
+import { textWidth } from '@/parts/textWidth'
 import { clock } from '@/parts/words'
 import { pegPath, pegPlace } from './pegs'
 
@@ -67,7 +67,7 @@ const blocks = computed(() =>
       ? x(props.day.blocks[i + 1]?.startHour ?? 24)
       : end.value - notch.value
     const wanted = textWidth(block.title, props.fontSize)
-    const inside = b - a > wanted + 8
+    const inside = b - a > wanted + 3
     const room = nextStart - b - 12
     return {
       block,
@@ -75,13 +75,7 @@ const blocks = computed(() =>
       b,
       past,
       begun,
-      label: !props.labels
-        ? ''
-        : inside
-          ? block.title
-          : room > 24
-            ? fitted(block.title, room, props.fontSize)
-            : '',
+      label: !props.labels ? '' : inside ? block.title : room > wanted ? block.title : '',
       labelX: inside ? (a + b) / 2 : b + 6,
       anchor: inside ? 'middle' : 'start',
       dimFrom: Math.min(b, Math.max(a, now.value)),

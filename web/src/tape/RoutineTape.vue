@@ -40,6 +40,7 @@ const frame = ref<HTMLElement | null>(null)
 const seen = useWidth(frame)
 const NAME_LINE = 17
 const NAME_SIZE = 14
+const NAMED_FROM = 44
 const FRAME = 6
 const CHIP = 18
 
@@ -75,7 +76,9 @@ const label = computed(() => {
   )
   return `Tape, ${duration(total.value)}: ${parts.join('; ')}`
 })
-const lines = (title: string, room: number) => twoLines(title, room, NAME_SIZE)
+/** A name stays inside its step; a step too narrow for one has its letter only. */
+const lines = (title: string, room: number) =>
+  room < NAMED_FROM ? [] : twoLines(title, room, NAME_SIZE)
 const lost = (p: (typeof pieces.value)[number]) =>
   (p.step.donePercent ?? 100) < 100 && (p.step.donePercent ?? 100) > 0
 const skipped = (p: (typeof pieces.value)[number]) => p.step.donePercent === 0
@@ -84,7 +87,7 @@ const stopAt = (p: (typeof pieces.value)[number]) =>
 </script>
 
 <template>
-  <div ref="frame" class="tape">
+  <div ref="frame" class="routine-tape">
     <svg
       :width="width"
       :height="allHeight"
@@ -186,7 +189,7 @@ const stopAt = (p: (typeof pieces.value)[number]) =>
 </template>
 
 <style scoped>
-.tape {
+.routine-tape {
   width: 100%;
   overflow: hidden;
 }

@@ -7,7 +7,7 @@ import HandMap from '@/hand/HandMap.vue'
 import PageState from '@/parts/PageState.vue'
 import { useNow } from '@/parts/useNow'
 import { useWidth } from '@/parts/useWidth'
-import { capital, counted, longDate } from '@/parts/words'
+import { capital, longDate } from '@/parts/words'
 import DayRibbon from '@/ribbon/DayRibbon.vue'
 import TimeAxis from '@/ribbon/TimeAxis.vue'
 import { CLIENT_PAGE } from './clientPage'
@@ -48,7 +48,7 @@ const facts = computed(() => {
   const f = client.data.value?.facts
   if (!f) return ''
   const hours = Math.round(f.activities.reduce((n, a) => n + a.weeklyMinutes, 0) / 60)
-  return `${capital(f.dominantHand.toLowerCase())}-handed · ${counted(hours, 'hour')} a week · warm-up ${f.warmUpMinutes} min`
+  return `${capital(f.dominantHand.toLowerCase())}-handed · ${hours}\u00a0h a week · warm-up ${f.warmUpMinutes}\u00a0min`
 })
 const painWords = computed(() => {
   const told = (pains.data.value ?? []).filter((p) => p.level > 0)

@@ -98,8 +98,10 @@ const shown = ref(false)
             >Start</RouterLink
           >
         </section>
-        <div class="tape wide"><RoutineTape :steps="routine.steps" :height="64" names ruler /></div>
-        <div class="tape narrow">
+        <div class="woven wide">
+          <RoutineTape :steps="routine.steps" :height="64" names ruler />
+        </div>
+        <div class="woven narrow">
           <RoutineTape
             :steps="routine.steps"
             :height="32"
@@ -255,7 +257,7 @@ const shown = ref(false)
 }
 .top,
 .next,
-.tape,
+.woven,
 .none,
 .halves,
 .steps {
@@ -286,10 +288,10 @@ const shown = ref(false)
   font: 700 1.25rem/1.75rem var(--font);
   place-items: center;
 }
-.tape {
+.woven {
   margin-top: 24px;
 }
-.tape.narrow {
+.woven.narrow {
   display: none;
 }
 .none {
@@ -378,10 +380,10 @@ ol li {
     height: 56px;
     margin: 12px 0 0;
   }
-  .tape.wide {
+  .woven.wide {
     display: none;
   }
-  .tape.narrow {
+  .woven.narrow {
     display: block;
     margin-top: 12px;
   }

@@ -310,7 +310,7 @@ class DemoLoader implements ApplicationRunner {
     }
 
     private boolean kept(PastBlock block) {
-      boolean lately = block.date().isAfter(today.minusDays(4));
+      boolean lately = block.date().isAfter(today.minusDays(8));
       if (lately && missedLately < life.person().missedLately()) {
         missedLately++;
         return false;

@@ -1,0 +1,253 @@
+package org.nimblet.e2e;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import java.util.logging.Level;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Dimension;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.OutputType;
+import org.openqa.selenium.StaleElementReferenceException;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.chrome.ChromeDriverService;
+import org.openqa.selenium.chrome.ChromeOptions;
+import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.logging.LogEntry;
+import org.openqa.selenium.logging.LogType;
+import org.openqa.selenium.logging.LoggingPreferences;
+import org.openqa.selenium.support.ui.WebDriverWait;
+
+/**
+ * Headless Chromium from Debian's packages, pointed at one address, with words for what a person
+ * does.
+ */
+public final class Browser implements AutoCloseable {
+
+  private static final Duration PATIENCE = Duration.ofSeconds(20);
+
+  private final ChromeDriver driver;
+  private final String address;
+  private final Path profile;
+
+  /** Opens a browser with a new, empty profile. */
+  public Browser(String address) {
+    this.address = address;
+    try {
+      this.profile = Files.createTempDirectory("nimblet-browser");
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    ChromeOptions options = new ChromeOptions();
+    options.setBinary("/usr/bin/chromium");
+    options.addArguments(
+        "--headless=new",
+        "--no-sandbox",
+        "--disable-gpu",
+        "--disable-dev-shm-usage",
+        "--disable-background-networking",
+        "--disable-component-update",
+        "--disable-sync",
+        "--no-first-run",
+        "--no-default-browser-check",
+        "--disable-extensions",
+        "--disable-domain-reliability",
+        "--no-proxy-server",
+        "--password-store=basic",
+        "--disable-features=OptimizationHints,MediaRouter,Translate",
+        "--force-prefers-reduced-motion",
+        "--autoplay-policy=no-user-gesture-required",
+        "--user-data-dir=" + profile);
+    LoggingPreferences logs = new LoggingPreferences();
+    logs.enable(LogType.BROWSER, Level.WARNING);
+    options.setCapability("goog:loggingPrefs", logs);
+    ChromeDriverService service =
+        new ChromeDriverService.Builder()
+            .usingDriverExecutable(new java.io.File("/usr/bin/chromedriver"))
+            .build();
+    this.driver = new ChromeDriver(service, options);
+    size(1280, 800);
+  }
+
+  ChromeDriver driver() {
+    return driver;
+  }
+
+  /** Makes the page itself this large. */
+  public void size(int width, int height) {
+    driver.manage().window().setSize(new Dimension(width, height));
+    long innerWidth = number("return window.innerWidth");
+    long innerHeight = number("return window.innerHeight");
+    driver
+        .manage()
+        .window()
+        .setSize(new Dimension((int) (2L * width - innerWidth), (int) (2L * height - innerHeight)));
+    if (number("return window.innerWidth") > width) {
+      driver.executeCdpCommand(
+          "Emulation.setDeviceMetricsOverride",
+          java.util.Map.of(
+              "width", width, "height", height, "deviceScaleFactor", 1, "mobile", false));
+    }
+  }
+
+  /** Goes to a path of the application. */
+  public void open(String path) {
+    driver.get(address + path);
+  }
+
+  /** A number that a script gives back. */
+  public long number(String script) {
+    return ((Number) driver.executeScript(script)).longValue();
+  }
+
+  /** Runs a script in the page. */
+  public Object run(String script, Object... arguments) {
+    return driver.executeScript(script, arguments);
+  }
+
+  /** Waits until something holds; says what was waited for if it does not. */
+  public void until(String what, java.util.function.BooleanSupplier holds) {
+    new WebDriverWait(driver, PATIENCE)
+        .withMessage(() -> what + "; the page says: " + text("body"))
+        .ignoring(StaleElementReferenceException.class)
+        .until(d -> holds.getAsBoolean());
+  }
+
+  /** The first visible element, as soon as there is one. */
+  public WebElement find(String selector) {
+    until("no visible " + selector, () -> visible(selector).size() > 0);
+    return visible(selector).get(0);
+  }
+
+  private List<WebElement> visible(String selector) {
+    return driver.findElements(By.cssSelector(selector)).stream()
+        .filter(WebElement::isDisplayed)
+        .toList();
+  }
+
+  /** The visible button or link with this text, as soon as there is one. */
+  public WebElement labelled(String text) {
+    By by =
+        By.xpath(
+            "//*[self::button or self::a or @role='radio'][contains(normalize-space(.), \""
+                + text
+                + "\")]");
+    until(
+        "no button or link: " + text,
+        () -> driver.findElements(by).stream().anyMatch(WebElement::isDisplayed));
+    return driver.findElements(by).stream()
+        .filter(WebElement::isDisplayed)
+        .findFirst()
+        .orElseThrow();
+  }
+
+  /** Presses the button or follows the link with this text. */
+  public void press(String text) {
+    click(() -> labelled(text));
+  }
+
+  /** Clicks an element once it can be clicked. */
+  public void click(String selector) {
+    click(() -> find(selector));
+  }
+
+  private void click(java.util.function.Supplier<WebElement> element) {
+    until(
+        "could not be clicked",
+        () -> {
+          try {
+            WebElement found = element.get();
+            run("arguments[0].scrollIntoView({block: 'center'})", found);
+            found.click();
+            return true;
+          } catch (org.openqa.selenium.ElementClickInterceptedException e) {
+            return false;
+          }
+        });
+  }
+
+  /** The field with this label inside a part of the page. */
+  public WebElement field(String within, String label) {
+    By by =
+        By.xpath(
+            ".//label[normalize-space(.)=\""
+                + label
+                + "\"]/following::*[self::input or self::select][1]");
+    until("no field " + label, () -> !find(within).findElements(by).isEmpty());
+    return find(within).findElement(by);
+  }
+
+  /** Replaces what is in a field. */
+  public void type(WebElement field, String text) {
+    if ("time".equals(field.getAttribute("type"))) {
+      // The parts of a time field follow the browser's language; its value does not.
+      run(
+          "arguments[0].value = arguments[1];"
+              + "arguments[0].dispatchEvent(new Event('input', {bubbles: true}));"
+              + "arguments[0].dispatchEvent(new Event('change', {bubbles: true}))",
+          field,
+          text);
+      return;
+    }
+    field.sendKeys(Keys.chord(Keys.CONTROL, "a"), Keys.DELETE);
+    field.sendKeys(text);
+  }
+
+  /** Sends keys to whatever has the focus. */
+  public void keys(CharSequence... keys) {
+    new Actions(driver).sendKeys(keys).perform();
+  }
+
+  /** The text of an element; empty if there is none. */
+  public String text(String selector) {
+    return driver.findElements(By.cssSelector(selector)).stream()
+        .filter(WebElement::isDisplayed)
+        .findFirst()
+        .map(WebElement::getText)
+        .orElse("");
+  }
+
+  /** Waits until the page shows this text. */
+  public void sees(String text) {
+    until("does not see: " + text, () -> text("body").contains(text));
+  }
+
+  /** Waits until the address ends so. */
+  public void isAt(String pathEnd) {
+    until(
+        "is not at " + pathEnd + " but at " + driver.getCurrentUrl(),
+        () -> driver.getCurrentUrl().endsWith(pathEnd));
+  }
+
+  /** What the page complained of. */
+  public List<String> complaints() {
+    return driver.manage().logs().get(LogType.BROWSER).getAll().stream()
+        .map(LogEntry::getMessage)
+        .toList();
+  }
+
+  /** Writes a picture of the page. */
+  public void picture(Path file) {
+    run("return document.fonts.ready");
+    try {
+      Files.createDirectories(file.getParent());
+      Files.write(file, driver.getScreenshotAs(OutputType.BYTES));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  @Override
+  public void close() {
+    driver.quit();
+    try (var files = Files.walk(profile)) {
+      files.sorted(java.util.Comparator.reverseOrder()).forEach(file -> file.toFile().delete());
+    } catch (IOException | UncheckedIOException e) {
+      // A lock file of the browser may vanish while the folder is being emptied.
+    }
+  }
+}

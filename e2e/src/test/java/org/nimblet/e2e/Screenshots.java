@@ -1,0 +1,151 @@
+package org.nimblet.e2e;
+
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+
+/**
+ * Takes the pictures of the main views from a running demo: {@code Screenshots ADDRESS FOLDER [NAME
+ * …]}.
+ */
+public final class Screenshots {
+
+  private final Browser browser;
+  private final Path folder;
+  private final List<String> wanted;
+
+  private Screenshots(Browser browser, Path folder, List<String> wanted) {
+    this.browser = browser;
+    this.folder = folder;
+    this.wanted = wanted;
+  }
+
+  /** Takes the pictures; without names, all of them. */
+  public static void main(String[] arguments) {
+    List<String> wanted = Arrays.asList(arguments).subList(2, arguments.length);
+    try (Browser browser = new Browser(arguments[0])) {
+      new Screenshots(browser, Path.of(arguments[1]), wanted).takeAll();
+    }
+  }
+
+  private boolean wants(String name) {
+    return wanted.isEmpty() || wanted.contains(name);
+  }
+
+  private void take(String name) {
+    browser.picture(folder.resolve(name + ".png"));
+    System.out.println("    " + name);
+  }
+
+  private void settle(String selector) {
+    browser.find(selector);
+    browser.run("window.scrollTo(0, 0)");
+    browser.until("the page settles", () -> browser.number("return document.fonts.size") > 0);
+  }
+
+  private void theme(String theme) {
+    browser.run("localStorage.setItem('nimblet-theme', arguments[0])", theme);
+  }
+
+  private void takeAll() {
+    browser.open("/sign-in");
+    theme("light");
+    browser.open("/sign-in");
+    settle(".demo .btn");
+    if (wants("sign-in")) {
+      take("sign-in");
+    }
+    browser.press("Look around as the coach");
+    browser.isAt("/today");
+    settle(".names a");
+    if (wants("today")) {
+      take("today");
+    }
+    if (wants("today-dark")) {
+      theme("dark");
+      browser.open("/today");
+      settle(".names a");
+      take("today-dark");
+      theme("light");
+      browser.open("/today");
+      settle(".names a");
+    }
+    browser.press("Ikuko Hanamura");
+    browser.isAt("/hands");
+    settle(".told li");
+    if (wants("hands")) {
+      take("hands");
+    }
+    if (wants("log")) {
+      browser.open("/today");
+      browser.press("Sunniva Haukland");
+      browser.press("Log");
+      settle("article .steps");
+      take("log");
+    }
+    browser.driver().manage().deleteAllCookies();
+    browser.open("/sign-in");
+    browser.press("as a client");
+    browser.isAt("/my-day");
+    settle(".start");
+    if (wants("my-day")) {
+      take("my-day");
+    }
+    if (wants("my-day-phone")) {
+      browser.size(390, 844);
+      browser.open("/my-day");
+      settle(".start");
+      take("my-day-phone");
+      browser.size(1280, 800);
+      browser.open("/my-day");
+    }
+    player();
+  }
+
+  private void player() {
+    browser.click(".start");
+    settle(".ready .start");
+    if (wants("player-ready")) {
+      take("player-ready");
+    }
+    browser.keys(" ");
+    String position = "return Number(document.querySelector('.stage').dataset.position)";
+    String index = "return document.querySelector('.kind').textContent";
+    if (wants("player") || wants("player-phone")) {
+      for (int i = 0; i < 20 && !String.valueOf(browser.run(index)).contains("Stretch"); i++) {
+        browser.keys(org.openqa.selenium.Keys.ARROW_RIGHT);
+        browser.until("the step changes", () -> browser.number(position) > 0);
+      }
+      long here = browser.number(position);
+      browser.until("the hold runs", () -> browser.number(position) > here + 9_000);
+      browser.keys(" ");
+      take("player");
+      browser.size(390, 844);
+      if (wants("player-phone")) {
+        take("player-phone");
+      }
+      browser.size(1280, 800);
+      browser.keys(" ");
+    }
+    if (wants("it-hurts")) {
+      browser.size(390, 844);
+      browser.keys("h");
+      browser.click("[aria-label^='Left ring finger']");
+      browser.press("4");
+      take("it-hurts");
+      browser.press("it was nothing");
+      browser.size(1280, 800);
+    }
+    if (wants("check-in")) {
+      browser.size(390, 844);
+      browser.keys(org.openqa.selenium.Keys.ESCAPE);
+      browser.click(".leaving .key:not(.on)");
+      settle(".check-in .keep");
+      browser.press("5");
+      browser.click("[aria-label^='Left ring finger']");
+      browser.click(".pain [role=radio]:nth-child(3)");
+      browser.run("window.scrollTo(0, 0)");
+      take("check-in");
+    }
+  }
+}

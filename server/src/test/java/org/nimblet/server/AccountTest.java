@@ -1,0 +1,151 @@
+package org.nimblet.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.nimblet.server.support.HttpCaller;
+import org.nimblet.server.support.HttpCaller.Answer;
+import org.nimblet.server.support.Practice;
+import org.nimblet.server.support.ServerExtension;
+import org.nimblet.server.support.ServerExtension.RunningServer;
+import org.springframework.jdbc.core.simple.JdbcClient;
+
+@ExtendWith(ServerExtension.class)
+class AccountTest {
+
+  @Test
+  void signsInOutAndInAgain(RunningServer server) {
+    HttpCaller caller = server.caller();
+    String email = caller.becomeCoach();
+    assertThat(caller.get("/api/me").json().get("role").asString()).isEqualTo("COACH");
+    assertThat(caller.send("POST", "/api/sign-out", null).status()).isEqualTo(204);
+    assertThat(caller.get("/api/me").json().get("signedIn").asBoolean()).isFalse();
+    assertThat(caller.get("/api/today").status()).isEqualTo(401);
+    assertThat(caller.signIn(email, "wrong-password").status()).isEqualTo(401);
+    assertThat(
+            caller
+                .signIn(email.toUpperCase(java.util.Locale.ROOT), "long-enough-password")
+                .status())
+        .isEqualTo(204);
+    assertThat(caller.get("/api/today").status()).isEqualTo(200);
+  }
+
+  @Test
+  void passwordsAreHashedAndWebSessionsLieInTheDatabase(RunningServer server) {
+    HttpCaller caller = server.caller();
+    String email = caller.becomeCoach();
+    JdbcClient jdbc = server.context().getBean(JdbcClient.class);
+    assertThat(
+            jdbc.sql("select password_hash from account where email = ?")
+                .param(email)
+                .query(String.class)
+                .single())
+        .startsWith("{bcrypt}")
+        .doesNotContain("long-enough-password");
+    assertThat(
+            jdbc.sql("select count(*) from spring_session where principal_name = ?")
+                .param(email)
+                .query(Long.class)
+                .single())
+        .isEqualTo(1);
+  }
+
+  @Test
+  void refusesAForgedRequest(RunningServer server) {
+    HttpCaller withoutToken = server.caller();
+    Answer answer =
+        withoutToken.send(
+            "POST",
+            "/api/coaches",
+            Map.of("name", "A", "email", "a@test.example", "password", "long-enough-password"));
+    assertThat(answer.status()).isIn(401, 403);
+  }
+
+  @Test
+  void namesEveryWrongFieldOfANewAccount(RunningServer server) {
+    HttpCaller caller = server.caller();
+    caller.get("/api/me");
+    Answer answer =
+        caller.send(
+            "POST", "/api/coaches", Map.of("name", " ", "email", "nowhere", "password", "short"));
+    assertThat(answer.status()).isEqualTo(400);
+    assertThat(answer.json().at("/errors").findValuesAsString("field"))
+        .containsExactly("email", "name", "password");
+    assertThat(answer.body()).contains("A password has 10 to 200 characters.");
+  }
+
+  @Test
+  void anAddressIsTakenOnce(RunningServer server) {
+    HttpCaller first = server.caller();
+    String email = first.becomeCoach();
+    HttpCaller second = server.caller();
+    second.get("/api/me");
+    Answer answer =
+        second.send(
+            "POST",
+            "/api/coaches",
+            Map.of("name", "B", "email", email, "password", "long-enough-password"));
+    assertThat(answer.status()).isEqualTo(400);
+    assertThat(answer.json().at("/errors/0/field").asString()).isEqualTo("email");
+  }
+
+  @Test
+  void anInvitationWorksOnce(RunningServer server) {
+    Practice practice = new Practice(server);
+    String clientId = practice.takeIn(Practice.clientForm()).get("id").asString();
+    String token =
+        practice
+            .coach()
+            .send("POST", "/api/clients/" + clientId + "/invitation", null)
+            .json()
+            .get("token")
+            .asString();
+    assertThat(accept(server, token).status()).isEqualTo(204);
+    Answer again = accept(server, token);
+    assertThat(again.status()).isEqualTo(400);
+    assertThat(again.body()).contains("used up or too old");
+  }
+
+  private static Answer accept(RunningServer server, String token) {
+    HttpCaller caller = server.caller();
+    caller.get("/api/me");
+    return caller.send(
+        "POST",
+        "/api/invitations/accept",
+        Map.of(
+            "token",
+            token,
+            "name",
+            "C",
+            "email",
+            UUID.randomUUID() + "@test.example",
+            "password",
+            "long-enough-password"));
+  }
+
+  @Test
+  void theDemosDoorDoesNotExistOutsideTheDemo(RunningServer server) {
+    HttpCaller caller = server.caller();
+    assertThat(caller.get("/api/me").json().get("demo").asBoolean()).isFalse();
+    assertThat(caller.send("POST", "/api/demo/sign-in", Map.of("as", "COACH")).status())
+        .isEqualTo(404);
+  }
+
+  @Test
+  void everyAnswerCarriesStrictHeaders(RunningServer server) {
+    for (String path : new String[] {"/", "/api/me", "/today"}) {
+      Answer answer = server.caller().get(path);
+      assertThat(answer.headers().firstValue("Content-Security-Policy").orElse(""))
+          .as(path)
+          .contains("script-src 'self'")
+          .contains("frame-ancestors 'none'")
+          .doesNotContain("script-src 'self' 'unsafe-inline'");
+      assertThat(answer.headers().firstValue("X-Content-Type-Options")).contains("nosniff");
+      assertThat(answer.headers().firstValue("Referrer-Policy")).contains("no-referrer");
+      assertThat(answer.headers().firstValue("X-Frame-Options")).contains("DENY");
+    }
+  }
+}

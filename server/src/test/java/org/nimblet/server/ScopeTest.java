@@ -1,0 +1,150 @@
+package org.nimblet.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.nimblet.server.support.HttpCaller;
+import org.nimblet.server.support.Practice;
+import org.nimblet.server.support.ServerExtension;
+import org.nimblet.server.support.ServerExtension.RunningServer;
+import org.springframework.web.servlet.mvc.method.RequestMappingInfo;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+import tools.jackson.databind.JsonNode;
+
+/** Walks every endpoint there is: whoever adds one without scope is found out here. */
+@ExtendWith(ServerExtension.class)
+class ScopeTest {
+
+  /** What nobody has to be signed in for. */
+  private static final Set<String> OPEN =
+      Set.of("/api/me", "/api/coaches", "/api/invitations/accept");
+
+  private record Endpoint(String method, String pattern) {
+    String path(Map<String, String> variables) {
+      String path = pattern;
+      for (Map.Entry<String, String> variable : variables.entrySet()) {
+        path = path.replace("{" + variable.getKey() + "}", variable.getValue());
+      }
+      return path;
+    }
+  }
+
+  private static List<Endpoint> endpoints(RunningServer server) {
+    List<Endpoint> endpoints = new ArrayList<>();
+    Map<RequestMappingInfo, ?> handlers =
+        server
+            .context()
+            .getBean("requestMappingHandlerMapping", RequestMappingHandlerMapping.class)
+            .getHandlerMethods();
+    handlers
+        .keySet()
+        .forEach(
+            info ->
+                info.getPatternValues().stream()
+                    .filter(pattern -> pattern.startsWith("/api/"))
+                    .forEach(
+                        pattern ->
+                            info.getMethodsCondition()
+                                .getMethods()
+                                .forEach(
+                                    method ->
+                                        endpoints.add(new Endpoint(method.name(), pattern)))));
+    return endpoints;
+  }
+
+  /** The right bodies, so that a refusal is about the person and not about the form. */
+  private static Object body(Endpoint endpoint, JsonNode client, String blockId) {
+    if (endpoint.method().equals("GET") || endpoint.method().equals("DELETE")) {
+      return null;
+    }
+    if (endpoint.pattern().endsWith("/check-in")) {
+      Map<String, Object> form = new HashMap<>();
+      form.put("effort", null);
+      form.put("pains", List.of());
+      form.put("tighterSide", null);
+      form.put("words", "");
+      return form;
+    }
+    if (endpoint.pattern().contains("/sessions/")) {
+      return Practice.sessionForm(blockId, "2026-01-02T10:00:00Z", "2026-01-02T10:10:00Z");
+    }
+    if (endpoint.pattern().contains("/blocks")) {
+      return Practice.blockForm(Practice.firstActivity(client), Practice.today(), "03:00", "04:00");
+    }
+    return Practice.clientForm();
+  }
+
+  @Test
+  void nobodyUnsignedGetsInAndTheWrongPersonGetsNothing(RunningServer server) {
+    Practice owner = new Practice(server);
+    JsonNode client = owner.takeIn(Practice.clientForm());
+    JsonNode other = owner.takeIn(Practice.clientForm());
+    String clientId = client.get("id").asString();
+    String blockId =
+        owner.putBlock(client, Practice.today(), "18:00", "19:00").get("id").asString();
+    HttpCaller nobody = server.caller();
+    nobody.get("/api/me");
+    HttpCaller strangeCoach = new Practice(server).coach();
+    HttpCaller strangeClient = owner.asClient(other.get("id").asString());
+    Map<String, String> variables =
+        Map.of("clientId", clientId, "blockId", blockId, "sessionId", UUID.randomUUID().toString());
+
+    List<Endpoint> all = endpoints(server);
+    assertThat(all).hasSizeGreaterThan(15);
+    for (Endpoint endpoint : all) {
+      String path = endpoint.path(variables);
+      Object body = body(endpoint, client, blockId);
+      if (!OPEN.contains(endpoint.pattern())) {
+        assertThat(nobody.send(endpoint.method(), path, body).status())
+            .as("nobody: %s", endpoint)
+            .isEqualTo(401);
+      }
+      if (endpoint.pattern().contains("{clientId}")) {
+        assertThat(strangeCoach.send(endpoint.method(), path, body).status())
+            .as("another coach: %s", endpoint)
+            .isEqualTo(404);
+        assertThat(strangeClient.send(endpoint.method(), path, body).status())
+            .as("another client: %s", endpoint)
+            .isIn(403, 404);
+      }
+    }
+    assertThat(owner.coach().get("/api/clients/" + clientId + "/log").json().get("entries"))
+        .isEmpty();
+    assertThat(owner.coach().get("/api/clients/" + clientId).json()).isEqualTo(client);
+  }
+
+  @Test
+  void aClientSeesOnlyItselfAndNoneOfTheCoachsPlaces(RunningServer server) {
+    Practice practice = new Practice(server);
+    String own = practice.takeIn(Practice.clientForm()).get("id").asString();
+    HttpCaller client = practice.asClient(own);
+    assertThat(client.get("/api/clients/" + own).status()).isEqualTo(200);
+    assertThat(client.get("/api/my/day").status()).isEqualTo(200);
+    assertThat(client.get("/api/today").status()).isEqualTo(403);
+    assertThat(client.get("/api/clients").status()).isEqualTo(403);
+    assertThat(client.send("PUT", "/api/clients/" + own, Practice.clientForm()).status())
+        .isEqualTo(403);
+    assertThat(client.send("POST", "/api/clients/" + own + "/invitation", null).status())
+        .isEqualTo(403);
+    assertThat(practice.coach().get("/api/my/day").status()).isEqualTo(403);
+  }
+
+  @Test
+  void blocksAndSessionsOfOneClientAreNotFoundUnderAnother(RunningServer server) {
+    Practice practice = new Practice(server);
+    JsonNode first = practice.takeIn(Practice.clientForm());
+    JsonNode second = practice.takeIn(Practice.clientForm());
+    String block =
+        practice.putBlock(first, Practice.today(), "18:00", "19:00").get("id").asString();
+    String underSecond = "/api/clients/" + second.get("id").asString() + "/blocks/" + block;
+    assertThat(practice.coach().get(underSecond + "/warm-up").status()).isEqualTo(404);
+    assertThat(practice.coach().send("DELETE", underSecond, null).status()).isEqualTo(404);
+  }
+}

@@ -1,0 +1,160 @@
+package org.nimblet.server.support;
+
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.UUID;
+import org.nimblet.server.support.HttpCaller.Answer;
+import org.nimblet.server.support.ServerExtension.RunningServer;
+import tools.jackson.databind.JsonNode;
+
+/** A coach of a test's own, with what they do through the interface of the server. */
+public final class Practice {
+
+  private final RunningServer server;
+  private final HttpCaller coach;
+
+  /** Opens a new coach's account and signs in. */
+  public Practice(RunningServer server) {
+    this.server = server;
+    this.coach = server.caller();
+    coach.becomeCoach();
+  }
+
+  /** The coach's browser. */
+  public HttpCaller coach() {
+    return coach;
+  }
+
+  /** A client as a form, to be changed before it is sent. */
+  public static Map<String, Object> clientForm() {
+    Map<String, Object> form = new TreeMap<>();
+    form.put("version", 0);
+    form.put("name", "Test Client");
+    form.put("occupation", "lever harp");
+    form.put("dominantHand", "RIGHT");
+    form.put("notation", "NAMES");
+    form.put("method", "STEADY_HOLD");
+    form.put("breathsPerMinute", 10);
+    form.put("warmUpMinutes", 10);
+    form.put("timeZone", "UTC");
+    form.put("wakesAt", "00:00");
+    form.put("sleepsAt", "23:59");
+    form.put("positions", List.of("SIT", "AT_INSTRUMENT"));
+    form.put("things", List.of("INSTRUMENT"));
+    form.put("activities", List.of(activityForm()));
+    return form;
+  }
+
+  /** An activity as a form. */
+  public static Map<String, Object> activityForm() {
+    Map<String, Object> form = new TreeMap<>();
+    form.put("id", null);
+    form.put("kind", "PRACTICE");
+    form.put("title", "Practice");
+    form.put("discipline", "PLUCKED_STRINGS");
+    form.put("hands", List.of("LEFT", "RIGHT"));
+    form.put("digits", List.of("INDEX", "RING"));
+    form.put("weeklyMinutes", 300);
+    return form;
+  }
+
+  /** Takes in a client and gives its view. */
+  public JsonNode takeIn(Map<String, Object> form) {
+    Answer answer = coach.send("POST", "/api/clients", form);
+    if (answer.status() != 201) {
+      throw new IllegalStateException(answer.status() + " " + answer.body());
+    }
+    return answer.json();
+  }
+
+  /** A block as a form. */
+  public static Map<String, Object> blockForm(
+      String activityId, LocalDate date, String from, String to) {
+    Map<String, Object> form = new TreeMap<>();
+    form.put("version", 0);
+    form.put("activityId", activityId);
+    form.put("date", date.toString());
+    form.put("startsAt", from);
+    form.put("endsAt", to);
+    form.put("title", "Practice");
+    form.put("performance", false);
+    return form;
+  }
+
+  /** Puts a block of the client's first activity into a day and gives its view. */
+  public JsonNode putBlock(JsonNode client, LocalDate date, String from, String to) {
+    Answer answer =
+        coach.send(
+            "POST",
+            "/api/clients/" + client.get("id").asString() + "/blocks",
+            blockForm(firstActivity(client), date, from, to));
+    if (answer.status() != 201) {
+      throw new IllegalStateException(answer.status() + " " + answer.body());
+    }
+    return answer.json();
+  }
+
+  /** The identifier of a client's first activity. */
+  public static String firstActivity(JsonNode client) {
+    return client.at("/facts/activities/0/id").asString();
+  }
+
+  /** A browser signed in as the client, by invitation. */
+  public HttpCaller asClient(String clientId) {
+    String token =
+        coach
+            .send("POST", "/api/clients/" + clientId + "/invitation", null)
+            .json()
+            .get("token")
+            .asString();
+    HttpCaller client = server.caller();
+    client.get("/api/me");
+    Answer answer =
+        client.send(
+            "POST",
+            "/api/invitations/accept",
+            Map.of(
+                "token",
+                token,
+                "name",
+                "Test Client",
+                "email",
+                "client-" + UUID.randomUUID() + "@test.example",
+                "password",
+                "long-enough-password"));
+    if (answer.status() != 204) {
+      throw new IllegalStateException(answer.status() + " " + answer.body());
+    }
+    client.get("/api/me");
+    return client;
+  }
+
+  /** A session of one block as a device tells of it. */
+  public static Map<String, Object> sessionForm(String blockId, String beganAt, String endedAt) {
+    Map<String, Object> step = new TreeMap<>();
+    step.put("exerciseId", "palm-rub");
+    step.put("dose", "25 s, both together");
+    step.put("laterality", "TOGETHER");
+    step.put("plannedMillis", 28_000);
+    step.put("donePercent", 100);
+    step.put("outcome", "DONE");
+    Map<String, Object> form = new TreeMap<>();
+    form.put("blockId", blockId);
+    form.put("purpose", "WARM_UP");
+    form.put("beganAt", beganAt);
+    form.put("endedAt", endedAt);
+    form.put("plannedMillis", 600_000);
+    form.put("state", "DONE");
+    form.put("steps", List.of(step));
+    form.put("hurts", List.of());
+    return form;
+  }
+
+  /** Today for a client whose clock is UTC. */
+  public static LocalDate today() {
+    return LocalDate.now(ZoneOffset.UTC);
+  }
+}
