@@ -3,7 +3,9 @@ import vue from 'eslint-plugin-vue'
 import typescript from 'typescript-eslint'
 
 export default typescript.config(
-  { ignores: ['dist/**', 'target/**', 'node_modules/**', 'src/api/generated.ts', 'components.d.ts'] },
+  {
+    ignores: ['dist/**', 'target/**', 'node_modules/**', 'src/api/generated.ts', 'components.d.ts'],
+  },
   ...typescript.configs.strict,
   ...vue.configs['flat/recommended'],
   {

@@ -1,5 +1,5 @@
 import { openDB, type DBSchema } from 'idb'
-import { readonly, ref } from 'vue'
+import { readonly, ref, shallowReadonly, shallowRef } from 'vue'
 import { call, ServerAway, ServerProblem } from './client'
 
 /** Something that happened on this device and is on its way to the server. */
@@ -29,8 +29,8 @@ const database = () =>
     },
   })
 
-const waiting = ref<Letter[]>([])
-const refused = ref<Letter[]>([])
+const waiting = shallowRef<Letter[]>([])
+const refused = shallowRef<Letter[]>([])
 const nextTry = ref(0)
 let owner = ''
 let sending = false
@@ -83,8 +83,8 @@ async function flush() {
 
 /** What happened on this device and is not with the server yet. */
 export const outbox = {
-  waiting: readonly(waiting),
-  refused: readonly(refused),
+  waiting: shallowReadonly(waiting),
+  refused: shallowReadonly(refused),
   nextTry: readonly(nextTry),
 
   /** Says who is signed in; what waits for them is sent. */

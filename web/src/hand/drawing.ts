@@ -465,7 +465,7 @@ class Artist {
       `${openPath(a)}L${openPath([...b].reverse()).slice(1)}Z`
     this.shapes.push({ path: strip(left, right), fill: paint })
     this.shapes.push({ path: strip(border, right), fill: dim })
-    this.skin(run)
+    this.skin(run, run.phalanges.slice(0, 1))
   }
 
   /** The same for a digit in front of the palm. */
@@ -511,7 +511,7 @@ class Artist {
       ])
       this.shapes.push({ path: closedPath(outline(flesh, this.step)), fill: paint })
     }
-    this.skin(run)
+    this.skin(run, [k])
   }
 
   // ---- details of the skin
@@ -553,11 +553,12 @@ class Artist {
     })
   }
 
-  private skin(run: Run) {
+  /** Nails, creases and wrinkles of some phalanges; a patch repeats those it has wiped away. */
+  private skin(run: Run, phalanges: readonly number[] = run.phalanges) {
     if (!this.details) return
     const { chain } = run
     const w = chain.width
-    for (const k of run.phalanges) {
+    for (const k of phalanges) {
       const bone = chain.phalanges[k] as Phalanx
       const towardViewer = this.see(bone.palmar)[2]
       const d = this.see(bone.direction)

@@ -71,16 +71,17 @@ export function usePlayer(routine: RoutineView) {
     timer = setInterval(advance, TICK)
     frame = requestAnimationFrame(draw)
   }
-  function halt(to: PlayerState) {
-    advance()
-    if (state.value === 'finished') return
-    state.value = to
+  /** Stops clock, pictures and sound; the position stays. */
+  function stand() {
     clearInterval(timer)
     cancelAnimationFrame(frame)
     sounds.seek(routine.lengthMillis + 1)
   }
   function pause() {
-    if (state.value === 'running') halt('paused')
+    advance()
+    if (state.value !== 'running') return
+    state.value = 'paused'
+    stand()
   }
   function resume() {
     if (state.value === 'paused') run()
@@ -110,12 +111,10 @@ export function usePlayer(routine: RoutineView) {
   }
   function finish(how: SessionForm['state']) {
     if (state.value === 'finished') return
-    halt('paused')
+    state.value = 'finished'
     ended = how
     endedAt = new Date()
-    state.value = 'finished'
-    clearInterval(timer)
-    cancelAnimationFrame(frame)
+    stand()
     void wakeLock?.release().catch(() => undefined)
   }
   /** Notes that something hurts in this step; the step is over for today. */

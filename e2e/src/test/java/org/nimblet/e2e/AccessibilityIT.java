@@ -1,0 +1,141 @@
+package org.nimblet.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.results.Rule;
+import com.deque.html.axecore.selenium.AxeBuilder;
+import java.util.List;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** axe-core 4.11 (WCAG 2.2 AA) finds nothing on any screen, in both themes and at both sizes. */
+class AccessibilityIT {
+
+  private Browser browser;
+  private String theme;
+
+  @BeforeEach
+  void open() {
+    browser = new Browser(NimbletProcess.shared().address());
+  }
+
+  @AfterEach
+  void close() {
+    browser.close();
+  }
+
+  private void check(String screen) {
+    browser.until(
+        "the theme is on",
+        () ->
+            theme.equals(
+                browser.run("return document.documentElement.getAttribute('data-bs-theme')")));
+    List<Rule> found =
+        new AxeBuilder()
+            .withTags(
+                List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"))
+            .analyze(browser.driver())
+            .getViolations();
+    assertThat(found)
+        .as("%s, %s", screen, theme)
+        .extracting(rule -> rule.getId() + ": " + rule.getNodes().get(0).getHtml())
+        .isEmpty();
+  }
+
+  private void noSidewaysScroll(String screen) {
+    assertThat(browser.number("return document.documentElement.scrollWidth - window.innerWidth"))
+        .as("%s scrolls sideways", screen)
+        .isLessThanOrEqualTo(0);
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"light", "dark"})
+  void theCoachsScreens(String wanted) {
+    theme = wanted;
+    browser.open("/sign-in");
+    browser.run("localStorage.setItem('nimblet-theme', arguments[0])", theme);
+    browser.open("/sign-in");
+    browser.find(".demo");
+    check("sign-in");
+    browser.open("/begin");
+    browser.find("form.open");
+    check("begin");
+    browser.open("/sign-in");
+    browser.press("Look around as the coach");
+    browser.find(".names a");
+    check("today");
+    noSidewaysScroll("today");
+    browser.press("Ikuko Hanamura");
+    browser.find(".told");
+    check("hands");
+    noSidewaysScroll("hands");
+    browser.press("Change");
+    browser.find("form.edit");
+    check("block editor");
+    browser.press("Leave it");
+    browser.press("Log");
+    browser.find("article");
+    check("log");
+    noSidewaysScroll("log");
+    browser.open("/clients");
+    browser.find("li a");
+    check("clients");
+    browser.open("/clients/new");
+    browser.find("form");
+    check("new client");
+    browser.keys("g");
+    browser.open("/nowhere");
+    browser.sees("There is nothing here");
+    check("not found");
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"light", "dark"})
+  void theClientsScreens(String wanted) {
+    theme = wanted;
+    browser.open("/sign-in");
+    browser.run("localStorage.setItem('nimblet-theme', arguments[0])", theme);
+    browser.open("/sign-in");
+    browser.press("as a client");
+    browser.isAt("/my-day");
+    browser.find(".halves");
+    check("my day");
+    browser.size(390, 844);
+    browser.open("/my-day");
+    browser.find(".halves");
+    check("my day, phone");
+    noSidewaysScroll("my day, phone");
+    browser.open("/my-log");
+    browser.find("article");
+    check("my log, phone");
+    noSidewaysScroll("my log, phone");
+
+    Story story = new Story(browser);
+    String player =
+        String.valueOf(
+            browser.run(
+                "return fetch('/api/my/day').then(r => r.json()).then(d => '/player/' + d.clientId + '/' +"
+                    + " d.today.blocks[d.today.blocks.length - 1].id)"));
+    browser.open(player);
+    browser.find(".ready");
+    check("player, ready");
+    browser.keys(" ");
+    browser.until("it runs", () -> story.position() > 300);
+    browser.keys(" ");
+    check("player");
+    noSidewaysScroll("player");
+    browser.keys("h");
+    browser.find(".panel");
+    check("it hurts");
+    browser.press("it was nothing");
+    browser.keys(org.openqa.selenium.Keys.ESCAPE);
+    browser.find(".leaving");
+    check("leaving");
+    browser.click(".leaving .key:not(.on)");
+    browser.find(".check-in");
+    check("check-in");
+    noSidewaysScroll("check-in");
+  }
+}

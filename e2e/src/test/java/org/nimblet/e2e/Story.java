@@ -1,0 +1,99 @@
+package org.nimblet.e2e;
+
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.UUID;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.WebElement;
+
+/** What people do in several tests. */
+final class Story {
+
+  private final Browser browser;
+
+  Story(Browser browser) {
+    this.browser = browser;
+  }
+
+  /** Opens a new coach's account through the page. */
+  void becomeCoach() {
+    browser.open("/begin");
+    browser.type(browser.field("form.open", "Name"), "Test Coach");
+    browser.type(
+        browser.field("form.open", "Email"), "coach-" + UUID.randomUUID() + "@test.example");
+    browser.type(browser.field("form.open", "Password"), "long-enough-password");
+    browser.press("Open the account");
+    browser.isAt("/today");
+  }
+
+  /** Takes in a client whose clock is UTC; ends on the client's page. */
+  void takeIn(String name, int minutes) {
+    browser.open("/clients/new");
+    browser.type(browser.field("main", "Name"), name);
+    browser.type(browser.field("main", "What they do"), "lever harp");
+    browser.type(browser.field("main", "Warm-up, minutes"), String.valueOf(minutes));
+    browser.type(browser.field("main", "Time zone"), "UTC");
+    browser.type(browser.field("main", "Wakes"), "00:00");
+    browser.type(browser.field("main", "Sleeps"), "23:59");
+    browser.press("Take in");
+    browser.isAt("/hands");
+    browser.sees(name);
+  }
+
+  /** Puts a block into tomorrow of the client whose page is open; gives the date. */
+  LocalDate putBlockTomorrow(String from, String to) {
+    LocalDate tomorrow = LocalDate.now(ZoneOffset.UTC).plusDays(1);
+    String url = browser.driver().getCurrentUrl();
+    browser.open(pathOf(url) + "?date=" + tomorrow);
+    browser.press("Add a block");
+    browser.type(browser.field("form.edit", "Starts"), from);
+    browser.type(browser.field("form.edit", "Ends"), to);
+    browser.press("Put in the day");
+    browser.until("the block is there", () -> browser.text(".day ul").contains(from));
+    return tomorrow;
+  }
+
+  /** The path of an address. */
+  static String pathOf(String url) {
+    return java.net.URI.create(url).getPath();
+  }
+
+  /** The identifier of the client whose page is open. */
+  String clientId() {
+    return pathOf(browser.driver().getCurrentUrl()).split("/")[2];
+  }
+
+  /** Runs the player from its first screen to its end by keys alone, and lands in the check-in. */
+  void playThroughByKeys() {
+    browser.find(".ready");
+    browser.keys(" ");
+    browser.until("it runs", () -> position() > 500);
+    while (browser.text(".check-in h1").isEmpty()) {
+      String before = browser.text(".kind");
+      browser.keys(Keys.ARROW_RIGHT);
+      browser.until(
+          "the next step or the end",
+          () -> !browser.text(".kind").equals(before) || !browser.text(".check-in h1").isEmpty());
+    }
+  }
+
+  /** Where the player is, in milliseconds. */
+  long position() {
+    return browser.number(
+        "const s = document.querySelector('.stage'); return s ? Number(s.dataset.position) : -1");
+  }
+
+  /** Chooses a radio in a group by its text. */
+  void choose(String group, String text) {
+    WebElement radio =
+        browser
+            .find("[role=radiogroup][aria-label='" + group + "']")
+            .findElements(org.openqa.selenium.By.cssSelector("[role=radio]"))
+            .stream()
+            .filter(element -> element.getText().equals(text))
+            .findFirst()
+            .orElseThrow();
+    browser.run("arguments[0].scrollIntoView({block: 'center'})", radio);
+    radio.click();
+  }
+}

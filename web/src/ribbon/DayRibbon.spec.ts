@@ -1,0 +1,81 @@
+import { mount } from '@vue/test-utils'
+import { describe, expect, it } from 'vitest'
+import type { DayView, PegView } from '@/api/types'
+import DayRibbon from './DayRibbon.vue'
+
+const peg = (changes: Partial<PegView>): PegView => ({
+  blockId: 'b1',
+  purpose: 'WARM_UP',
+  state: 'PLANNED',
+  startHour: 17.84,
+  endHour: 18,
+  start: '2026-03-02T17:50:30Z',
+  end: '2026-03-02T18:00:00Z',
+  startsAt: '17:50:30',
+  endsAt: '18:00:00',
+  label: 'Warm-up, planned',
+  ...changes,
+})
+
+const day = (pegs: PegView[]): DayView => ({
+  date: '2026-03-02',
+  timeZone: 'UTC',
+  wakesHour: 7,
+  sleepsHour: 23,
+  nowHour: 12,
+  today: true,
+  blocks: [
+    {
+      id: 'b1',
+      activityId: 'a1',
+      version: 0,
+      title: 'Rehearsal',
+      performance: false,
+      startHour: 18,
+      endHour: 20,
+      startsAt: '18:00:00',
+      endsAt: '20:00:00',
+      warmUpReason: '',
+    },
+  ],
+  busy: [],
+  pegs,
+  done: 0,
+  missed: 0,
+  planned: 1,
+})
+
+const ribbon = (pegs: PegView[]) =>
+  mount(DayRibbon, {
+    props: { day: day(pegs), left: 0, width: 1800, top: 40, fromHour: 6, toHour: 24 },
+  })
+
+describe('the ribbon', () => {
+  it('puts a block where its hours are', () => {
+    const box = ribbon([]).find('.block-line')
+    expect(box.attributes('x')).toBe('1200')
+    expect(box.attributes('width')).toBe('200')
+  })
+
+  it('tells everything in words as well', () => {
+    expect(
+      ribbon([peg({})])
+        .find('[role=group]')
+        .attributes('aria-label'),
+    ).toBe('Rehearsal 18:00 to 20:00; Warm-up, planned, 17:50:30 to 18:00')
+  })
+
+  it('shows done by a foot, missed hollow and what was left midway half', () => {
+    expect(ribbon([peg({ state: 'DONE' })]).findAll('rect.solid')).toHaveLength(1)
+    expect(ribbon([peg({ state: 'PLANNED' })]).findAll('rect.solid')).toHaveLength(0)
+    expect(ribbon([peg({ state: 'MISSED' })]).findAll('.missed')).toHaveLength(1)
+    expect(ribbon([peg({ state: 'LEFT_MIDWAY' })]).findAll('.hollow')).toHaveLength(1)
+    expect(ribbon([peg({ state: 'IN_SESSION' })]).findAll('.live')).toHaveLength(1)
+  })
+
+  it('gives the block that was pressed', async () => {
+    const wrapper = ribbon([])
+    await wrapper.find('.block').trigger('click')
+    expect(wrapper.emitted('block')).toEqual([['b1']])
+  })
+})
