@@ -145,8 +145,8 @@ svg {
 .place {
   position: absolute;
   display: grid;
-  width: 32px;
-  height: 32px;
+  width: 26px;
+  height: 26px;
   padding: 0;
   border: 0;
   background: transparent;

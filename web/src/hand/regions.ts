@@ -16,16 +16,16 @@ const onHand =
 /** Where a region lies on the back of a drawn hand; regions further up have no place on it. */
 export const REGION_PLACES: Readonly<Partial<Record<Region, Place>>> = {
   THUMB: onDigit(4, 1, 0.55),
-  INDEX_FINGER: onDigit(0, 1, 0.35),
-  MIDDLE_FINGER: onDigit(1, 1, 0.35),
-  RING_FINGER: onDigit(2, 1, 0.35),
-  LITTLE_FINGER: onDigit(3, 1, 0.35),
+  INDEX_FINGER: onDigit(0, 2, 0.1),
+  MIDDLE_FINGER: onDigit(1, 2, 0.1),
+  RING_FINGER: onDigit(2, 2, 0.1),
+  LITTLE_FINGER: onDigit(3, 2, 0.1),
   BACK_OF_HAND: onHand(4, 78),
   PALM: onHand(-4, 38),
   WRIST_THUMB_SIDE: onHand(18, 2),
   WRIST_LITTLE_FINGER_SIDE: onHand(-19, 2),
-  FOREARM_PALM_SIDE: onHand(13, -46),
-  FOREARM_BACK: onHand(-14, -46),
+  FOREARM_PALM_SIDE: onHand(17, -46),
+  FOREARM_BACK: onHand(-18, -46),
   ELBOW: onHand(0, -86),
 }
 

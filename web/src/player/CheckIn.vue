@@ -44,7 +44,14 @@ const effort = ref<number | null>(null)
 const tighter = ref<TighterSide | null>(null)
 const line = ref('')
 // What hurt during the session is told of already; it is there to be brought up to date.
-const pains = reactive<PainForm[]>(props.record.hurts.map((pain) => ({ ...pain })))
+const pains = reactive<PainForm[]>(
+  props.record.hurts
+    .filter(
+      (pain, i, all) =>
+        !all.slice(i + 1).some((p) => p.side === pain.side && p.region === pain.region),
+    )
+    .map((pain) => ({ ...pain })),
+)
 const place = ref<{ side: Side; region: Region } | null>(null)
 const chosen = computed(() =>
   pains.find((p) => p.side === place.value?.side && p.region === place.value.region),
@@ -127,7 +134,7 @@ function keep() {
       </section>
       <section>
         <h2>Does anything hurt? <span>touch the place</span></h2>
-        <HandMap :height="216" touchable :pains="pains" :chosen="place" @choose="choose" />
+        <HandMap :height="300" touchable :pains="pains" :chosen="place" @choose="choose" />
         <details class="elsewhere">
           <summary>Elsewhere: shoulder, neck, back</summary>
           <template v-for="region in ELSEWHERE" :key="region">

@@ -44,85 +44,89 @@ const shown = computed(() =>
 </script>
 
 <template>
-  <section class="panel" role="dialog" aria-modal="true" aria-labelledby="hurts-heading">
-    <h1 id="hurts-heading" ref="heading" tabindex="-1">Where does it hurt?</h1>
-    <p class="quiet">{{ stepTitle }} is stopped and waits. Touch the place.</p>
-    <HandMap
-      :height="300"
-      touchable
-      :pains="shown"
-      :chosen="place"
-      @choose="(side, region) => (place = { side, region })"
-    />
-    <details class="elsewhere">
-      <summary>Elsewhere: shoulder, neck, back</summary>
-      <template v-for="region in ELSEWHERE" :key="region">
-        <button
-          v-for="side in ['LEFT', 'RIGHT'] as const"
-          :key="side"
-          type="button"
-          :aria-pressed="place?.region === region && place.side === side"
-          @click="place = { side, region }"
-        >
-          {{ capital(side.toLowerCase()) }} {{ REGIONS[region] }}
-        </button>
-      </template>
-    </details>
-    <div>
-      <h2>
-        {{
-          place
-            ? `${capital(place.side.toLowerCase())} ${REGIONS[place.region]}: how much?`
-            : 'How much?'
-        }}
-      </h2>
-      <ChoiceRow
-        v-model="level"
-        label="Pain, 0 to 10"
-        :options="LEVELS"
-        :stop-before="safety.endingPain"
-        wide
+  <div class="cover">
+    <section class="panel" role="dialog" aria-modal="true" aria-labelledby="hurts-heading">
+      <h1 id="hurts-heading" ref="heading" tabindex="-1">Where does it hurt?</h1>
+      <p class="quiet">{{ stepTitle }} is stopped and waits. Touch the place.</p>
+      <HandMap
+        :height="300"
+        touchable
+        :pains="shown"
+        :chosen="place"
+        @choose="(side, region) => (place = { side, region })"
       />
-    </div>
-    <ChoiceRow v-model="sensation" label="How it feels" :options="FEELINGS" />
-    <p v-if="ends" class="advice" role="alert">{{ safety.advice }}</p>
-    <p v-else-if="pain" class="advice">{{ stepTitle }} is over for today. Your coach sees it.</p>
-    <div class="buttons">
-      <button
-        v-if="!ends"
-        type="button"
-        class="go"
-        :disabled="!pain"
-        @click="pain && emit('on', pain)"
-      >
-        Go on<span>with the next step</span>
-      </button>
-      <button
-        type="button"
-        :class="{ go: ends }"
-        :disabled="!pain"
-        @click="pain && emit('end', pain, ends)"
-      >
-        End here<span>and say how it was</span>
-      </button>
-      <button type="button" @click="emit('cancel')">Back<span>it was nothing</span></button>
-    </div>
-  </section>
+      <details class="elsewhere">
+        <summary>Elsewhere: shoulder, neck, back</summary>
+        <template v-for="region in ELSEWHERE" :key="region">
+          <button
+            v-for="side in ['LEFT', 'RIGHT'] as const"
+            :key="side"
+            type="button"
+            :aria-pressed="place?.region === region && place.side === side"
+            @click="place = { side, region }"
+          >
+            {{ capital(side.toLowerCase()) }} {{ REGIONS[region] }}
+          </button>
+        </template>
+      </details>
+      <div>
+        <h2>
+          {{
+            place
+              ? `${capital(place.side.toLowerCase())} ${REGIONS[place.region]}: how much?`
+              : 'How much?'
+          }}
+        </h2>
+        <ChoiceRow
+          v-model="level"
+          label="Pain, 0 to 10"
+          :options="LEVELS"
+          :stop-before="safety.endingPain"
+          wide
+        />
+      </div>
+      <ChoiceRow v-model="sensation" label="How it feels" :options="FEELINGS" />
+      <p v-if="ends" class="advice" role="alert">{{ safety.advice }}</p>
+      <p v-else-if="pain" class="advice">{{ stepTitle }} is over for today. Your coach sees it.</p>
+      <div class="buttons">
+        <button
+          v-if="!ends"
+          type="button"
+          class="go"
+          :disabled="!pain"
+          @click="pain && emit('on', pain)"
+        >
+          Go on<span>with the next step</span>
+        </button>
+        <button
+          type="button"
+          :class="{ go: ends }"
+          :disabled="!pain"
+          @click="pain && emit('end', pain, ends)"
+        >
+          End here<span>and say how it was</span>
+        </button>
+        <button type="button" @click="emit('cancel')">Back<span>it was nothing</span></button>
+      </div>
+    </section>
+  </div>
 </template>
 
 <style scoped>
-.panel {
+.cover {
   position: fixed;
   z-index: 20;
   inset: 0;
+  overflow-y: auto;
+  background: var(--ground);
+}
+.panel {
   display: grid;
   gap: 12px;
   align-content: start;
   width: min(640px, 100%);
   margin: 0 auto;
   padding: 24px 16px;
-  overflow-y: auto;
-  background: var(--ground);
 }
 .panel h2 {
   margin-bottom: 4px;

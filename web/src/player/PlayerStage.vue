@@ -162,148 +162,152 @@ onUnmounted(() => document.removeEventListener('keydown', key))
   >
     <KindPatterns prefix="stage" />
     <KindPatterns prefix="stage-small" :scale="0.7" />
-    <header>
-      <b class="large title">{{ routine.title }}</b>
-      <span class="quiet large title">{{ who }}</span>
-      <span class="push quiet large ends"
-        >ends as {{ routine.blockTitle.toLowerCase() }} starts at
-        {{ toMinute(routine.endsAt) }}</span
-      >
-      <b class="left mono">{{ countdown(player.left.value) }} left</b>
-    </header>
-
-    <section v-if="player.state.value === 'ready'" class="ready">
-      <div class="first">
-        <ExerciseFigure
-          v-if="step"
-          :poses="step.poses"
-          :view="step.view"
-          sides="BOTH"
-          :worked="step.worked"
-          :height="400"
-          :label="`First: ${step.title}`"
-        />
-      </div>
-      <div>
-        <h1>{{ routine.title }}</h1>
-        <p class="lead">
-          {{ duration(routine.lengthMillis) }}, {{ routine.steps.length }} steps. It runs by itself;
-          both hands stay free.
-        </p>
-        <h2>Have ready</h2>
-        <p class="lead">
-          {{ capital(routine.haveReady.join(', ') || 'nothing but your hands') }}
-        </p>
-        <h2>Stop rules</h2>
-        <ul>
-          <li v-for="rule in routine.safety.stopRules" :key="rule">{{ rule }}</li>
-        </ul>
-        <p class="side-by-side">
-          <button type="button" class="key on start" @click="toggle">Start <kbd>Space</kbd></button>
-          <button type="button" class="key" @click="leave">Leave <kbd>Esc</kbd></button>
-        </p>
-      </div>
-    </section>
-    <template v-else-if="step">
-      <div class="figure">
-        <ExerciseFigure
-          :poses="step.poses"
-          :from="pose.from"
-          :to="pose.to"
-          :progress="pose.t"
-          :view="step.view"
-          :sides="cue.sides"
-          :worked="worked"
-          :arrow="step.arrow"
-          :holding="cue.phase === 'HOLD' && cue.breath === 'FREE'"
-          :moving="pose.moving"
-          :height="480"
-          :label="`${step.title}, ${sideWord}`"
-        />
-      </div>
-      <section class="words">
-        <p class="kind">
-          <span
-            class="letter"
-            :style="{ background: KINDS[step.kind].colour }"
-            aria-hidden="true"
-            >{{ KINDS[step.kind].letter }}</span
-          >
-          <span class="quiet large"
-            >{{ KINDS[step.kind].word }}, step {{ player.step.value + 1 }} of
-            {{ routine.steps.length }}</span
-          >
-        </p>
-        <h1>{{ step.title }}</h1>
-        <p class="cue" aria-live="polite">{{ line }}</p>
-        <div class="middle">
-          <div>
-            <p class="side">
-              {{ sideWord }}<span v-if="cue.unit" class="unit">{{ cue.unit }}</span>
-            </p>
-            <p class="count">
-              <span class="number" data-count>{{ player.count.value.number }}</span>
-              <span class="quiet word"
-                >{{ player.count.value.word
-                }}<template v-if="cue.sets > 1"
-                  ><br />set {{ cue.set }} of {{ cue.sets }}</template
-                ></span
-              >
-            </p>
-          </div>
-          <BreathFan v-if="breath" class="extra" :open="breath.open" :word="breath.word" />
-          <BeatRow v-else-if="cue.beats > 1" class="extra" :beat="cue.beat" :beats="cue.beats" />
-        </div>
-        <p class="quiet next">
-          <template v-if="following"
-            >Next <b>{{ following.title }}</b>{{ nextWords }}</template
-          >
-          <template v-else>Last step, then {{ routine.blockTitle.toLowerCase() }}</template>
-        </p>
-      </section>
-      <nav class="keys" aria-label="Player">
-        <button type="button" class="key on pause" @click="toggle">
-          {{ player.state.value === 'running' ? 'Pause' : 'Go on' }} <kbd>Space</kbd>
-        </button>
-        <button type="button" class="key back" @click="player.back">Back <kbd>←</kbd></button>
-        <button type="button" class="key forward" @click="player.next">Next <kbd>→</kbd></button>
-        <button type="button" class="key hurt" @click="hurts">It hurts <kbd>H</kbd></button>
-        <span class="gap" />
-        <button
-          type="button"
-          class="key"
-          :aria-pressed="player.muted.value"
-          @click="player.toggleMute"
+    <div class="under" :inert="hurting || leaving">
+      <header>
+        <b class="large title">{{ routine.title }}</b>
+        <span class="quiet large title">{{ who }}</span>
+        <span class="push quiet large ends"
+          >ends as {{ routine.blockTitle.toLowerCase() }} starts at
+          {{ toMinute(routine.endsAt) }}</span
         >
-          {{ player.muted.value ? 'Sound' : 'Mute' }} <kbd>M</kbd>
-        </button>
-        <button type="button" class="key" @click="leave">Leave <kbd>Esc</kbd></button>
-      </nav>
-    </template>
-    <footer>
-      <div class="wide">
-        <RoutineTape
-          :steps="routine.steps"
-          :height="56"
-          ruler
-          patterns="stage"
-          :at="player.position.value"
-        />
-      </div>
-      <div class="narrow">
-        <RoutineTape
-          :steps="routine.steps"
-          :height="36"
-          :letters="false"
-          ruler
-          :numbers="false"
-          patterns="stage-small"
-          :gap="0.5"
-          :stroke-width="1.2"
-          :at="player.position.value"
-        />
-      </div>
-    </footer>
+        <b class="left mono">{{ countdown(player.left.value) }} left</b>
+      </header>
+
+      <section v-if="player.state.value === 'ready'" class="ready">
+        <div class="first">
+          <ExerciseFigure
+            v-if="step"
+            :poses="step.poses"
+            :view="step.view"
+            sides="BOTH"
+            :worked="step.worked"
+            :height="400"
+            :label="`First: ${step.title}`"
+          />
+        </div>
+        <div>
+          <h1>{{ routine.title }}</h1>
+          <p class="lead">
+            {{ duration(routine.lengthMillis) }}, {{ routine.steps.length }} steps. It runs by
+            itself; both hands stay free.
+          </p>
+          <h2>Have ready</h2>
+          <p class="lead">
+            {{ capital(routine.haveReady.join(', ') || 'nothing but your hands') }}
+          </p>
+          <h2>Stop rules</h2>
+          <ul>
+            <li v-for="rule in routine.safety.stopRules" :key="rule">{{ rule }}</li>
+          </ul>
+          <p class="side-by-side">
+            <button type="button" class="key on start" @click="toggle">
+              Start <kbd>Space</kbd>
+            </button>
+            <button type="button" class="key" @click="leave">Leave <kbd>Esc</kbd></button>
+          </p>
+        </div>
+      </section>
+      <template v-else-if="step">
+        <div class="figure">
+          <ExerciseFigure
+            :poses="step.poses"
+            :from="pose.from"
+            :to="pose.to"
+            :progress="pose.t"
+            :view="step.view"
+            :sides="cue.sides"
+            :worked="worked"
+            :arrow="step.arrow"
+            :holding="cue.phase === 'HOLD' && cue.breath === 'FREE'"
+            :moving="pose.moving"
+            :height="480"
+            :label="`${step.title}, ${sideWord}`"
+          />
+        </div>
+        <section class="words">
+          <p class="kind">
+            <span
+              class="letter"
+              :style="{ background: KINDS[step.kind].colour }"
+              aria-hidden="true"
+              >{{ KINDS[step.kind].letter }}</span
+            >
+            <span class="quiet large"
+              >{{ KINDS[step.kind].word }}, step {{ player.step.value + 1 }} of
+              {{ routine.steps.length }}</span
+            >
+          </p>
+          <h1>{{ step.title }}</h1>
+          <p class="cue" aria-live="polite">{{ line }}</p>
+          <div class="middle">
+            <div>
+              <p class="side">
+                {{ sideWord }}<span v-if="cue.unit" class="unit">{{ cue.unit }}</span>
+              </p>
+              <p class="count">
+                <span class="number" data-count>{{ player.count.value.number }}</span>
+                <span class="quiet word"
+                  >{{ player.count.value.word
+                  }}<template v-if="cue.sets > 1"
+                    ><br />set {{ cue.set }} of {{ cue.sets }}</template
+                  ></span
+                >
+              </p>
+            </div>
+            <BreathFan v-if="breath" class="extra" :open="breath.open" :word="breath.word" />
+            <BeatRow v-else-if="cue.beats > 1" class="extra" :beat="cue.beat" :beats="cue.beats" />
+          </div>
+          <p class="quiet next">
+            <template v-if="following"
+              >Next <b>{{ following.title }}</b>{{ nextWords }}</template
+            >
+            <template v-else>Last step, then {{ routine.blockTitle.toLowerCase() }}</template>
+          </p>
+        </section>
+        <nav class="keys" aria-label="Player">
+          <button type="button" class="key on pause" @click="toggle">
+            {{ player.state.value === 'running' ? 'Pause' : 'Go on' }} <kbd>Space</kbd>
+          </button>
+          <button type="button" class="key back" @click="player.back">Back <kbd>←</kbd></button>
+          <button type="button" class="key forward" @click="player.next">Next <kbd>→</kbd></button>
+          <button type="button" class="key hurt" @click="hurts">It hurts <kbd>H</kbd></button>
+          <span class="gap" />
+          <button
+            type="button"
+            class="key"
+            :aria-pressed="player.muted.value"
+            @click="player.toggleMute"
+          >
+            {{ player.muted.value ? 'Sound' : 'Mute' }} <kbd>M</kbd>
+          </button>
+          <button type="button" class="key" @click="leave">Leave <kbd>Esc</kbd></button>
+        </nav>
+      </template>
+      <footer>
+        <div class="wide">
+          <RoutineTape
+            :steps="routine.steps"
+            :height="56"
+            ruler
+            patterns="stage"
+            :at="player.position.value"
+          />
+        </div>
+        <div class="narrow">
+          <RoutineTape
+            :steps="routine.steps"
+            :height="36"
+            :letters="false"
+            ruler
+            :numbers="false"
+            patterns="stage-small"
+            :gap="0.5"
+            :stroke-width="1.2"
+            :at="player.position.value"
+          />
+        </div>
+      </footer>
+    </div>
 
     <HurtsPanel
       v-if="hurting && step"
@@ -349,6 +353,9 @@ onUnmounted(() => document.removeEventListener('keydown', key))
 }
 .stage :deep(.letter) {
   fill: var(--on-mark);
+}
+.under {
+  display: contents;
 }
 header,
 .keys,

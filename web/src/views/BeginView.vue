@@ -37,7 +37,7 @@ async function open() {
 
 <template>
   <EntryFrame :subtitle="token ? 'Your coach invited you' : 'Begin as a coach'">
-    <form class="open" @submit.prevent="open">
+    <form novalidate class="open" @submit.prevent="open">
       <FormField v-slot="{ id, state, described }" label="Name" field="name" :problems="problems">
         <BFormInput
           :id="id"

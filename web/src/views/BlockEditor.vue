@@ -194,6 +194,7 @@ function takeTheirs() {
     </p>
     <form
       v-if="form"
+      novalidate
       class="edit"
       :aria-label="editing ? 'Change the block' : 'New block'"
       @submit.prevent="save"

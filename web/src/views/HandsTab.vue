@@ -117,7 +117,7 @@ async function invite() {
         </p>
       </div>
     </section>
-    <form class="right" @submit.prevent="save">
+    <form novalidate class="right" @submit.prevent="save">
       <ClientFactsForm v-model="form" :problems="problems" />
       <div v-if="conflict" class="conflict" role="alert">
         <p class="word"><StateMark state="WARN" />Somebody else changed this client meanwhile</p>

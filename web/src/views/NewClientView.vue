@@ -32,7 +32,7 @@ async function save() {
 <template>
   <main id="main" class="page">
     <h1>Take in a client</h1>
-    <form @submit.prevent="save">
+    <form novalidate @submit.prevent="save">
       <ClientFactsForm v-model="form" :problems="problems" />
       <p v-if="message" class="message" role="alert">{{ message }}</p>
       <p class="side-by-side">

@@ -35,7 +35,7 @@ async function enter(how: () => Promise<void>) {
 
 <template>
   <EntryFrame subtitle="Hands, before and after">
-    <form @submit.prevent="enter(() => signIn(email, password))">
+    <form novalidate @submit.prevent="enter(() => signIn(email, password))">
       <label class="form-label" for="email">Email</label>
       <BFormInput
         id="email"

@@ -111,7 +111,7 @@ class ClientStoryIT {
     browser.click(".panel [aria-label^='Right wrist, thumb side']");
     story.choose("Pain, 0 to 10", "4");
     browser.sees(first + " is over for today");
-    browser.press("Go on");
+    browser.click(".panel .go");
     browser.until("the next step", () -> browser.text(".kind").contains("step 2 of"));
     browser.keys("h");
     browser.click(".panel [aria-label^='Right wrist, thumb side']");

@@ -84,11 +84,13 @@ public final class AttentionRules {
     if (last.date().isBefore(since)) {
       return Optional.empty();
     }
-    boolean ended =
-        last.level() >= SafetyRules.ENDING_PAIN
-            || last.sensation().filter(SafetyRules.ENDING_SENSATIONS::contains).isPresent();
-    if (ended) {
-      return Optional.of(new Attention.Stopped(last.side(), last.region(), last.level()));
+    Optional<PainReading> ending =
+        place.stream()
+            .filter(reading -> reading.date().equals(last.date()))
+            .filter(AttentionRules::endsSession)
+            .max(Comparator.comparing(PainReading::level));
+    if (ending.isPresent()) {
+      return Optional.of(new Attention.Stopped(last.side(), last.region(), ending.get().level()));
     }
     int least =
         place.stream()
@@ -99,5 +101,10 @@ public final class AttentionRules {
     return last.level() >= NOTABLE_PAIN && last.level() - least >= RISE
         ? Optional.of(new Attention.PainUp(last.side(), last.region(), least, last.level()))
         : Optional.empty();
+  }
+
+  private static boolean endsSession(PainReading reading) {
+    return reading.level() >= SafetyRules.ENDING_PAIN
+        || reading.sensation().filter(SafetyRules.ENDING_SENSATIONS::contains).isPresent();
   }
 }

@@ -48,6 +48,11 @@ class AttentionRulesTest {
     PainReading tingle =
         new PainReading(TODAY, Side.LEFT, Region.PALM, 2, Optional.of(Sensation.TINGLE));
     assertThat(reasons(tingle)).containsExactly(new Attention.Stopped(Side.LEFT, Region.PALM, 2));
+    PainReading better =
+        new PainReading(TODAY, Side.LEFT, Region.PALM, 1, Optional.of(Sensation.ACHE));
+    assertThat(reasons(tingle, better))
+        .as("what ended a session today is not undone by a milder word the same day")
+        .containsExactly(new Attention.Stopped(Side.LEFT, Region.PALM, 2));
     assertThat(reasons(wrist(0, 7)))
         .first()
         .extracting(Attention::sentence)

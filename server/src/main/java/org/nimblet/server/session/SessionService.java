@@ -100,7 +100,7 @@ class SessionService {
     session.effort = form.effort();
     session.tighterSide = form.tighterSide();
     session.words = form.words().strip();
-    save(session, form.pains(), PainMoment.AFTER, session.endedAt);
+    save(session, form.pains(), PainMoment.AFTER, session.checkedInAt);
   }
 
   /**
