@@ -21,7 +21,12 @@ export default defineConfig({
       },
     },
   },
-  build: { target: 'es2022', assetsInlineLimit: 0, reportCompressedSize: false },
+  build: {
+    target: 'es2022',
+    assetsInlineLimit: 0,
+    reportCompressedSize: false,
+    rolldownOptions: { checks: { pluginTimings: false } },
+  },
   server: { host: '127.0.0.1', proxy: { '/api': server } },
   test: {
     environment: 'happy-dom',

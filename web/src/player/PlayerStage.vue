@@ -383,7 +383,8 @@ header {
   align-items: center;
 }
 .first {
-  height: min(420px, 100%);
+  height: 420px;
+  max-height: 56vh;
 }
 .ready h1,
 .words h1 {
@@ -435,9 +436,9 @@ header {
 }
 .middle {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) auto;
-  gap: 16px;
-  align-items: center;
+  grid-template-columns: auto minmax(0, 1fr);
+  gap: 40px;
+  align-items: end;
   margin-top: 12px;
 }
 .side {

@@ -62,6 +62,16 @@ class AccessibilityIT {
     browser.open("/begin");
     browser.find("form.open");
     check("begin");
+    new Story(browser).becomeCoach();
+    browser.sees("Your first client");
+    check("today, no client yet");
+    browser.open("/clients");
+    browser.sees("No client yet");
+    check("clients, none yet");
+    browser.driver().manage().deleteAllCookies();
+    browser.open("/invitation/not-a-token");
+    browser.find("form.open");
+    check("invitation");
     browser.open("/sign-in");
     browser.press("Look around as the coach");
     browser.find(".names a");

@@ -79,6 +79,7 @@ public final class Browser implements AutoCloseable {
 
   /** Makes the page itself this large. */
   public void size(int width, int height) {
+    driver.executeCdpCommand("Emulation.clearDeviceMetricsOverride", java.util.Map.of());
     driver.manage().window().setSize(new Dimension(width, height));
     long innerWidth = number("return window.innerWidth");
     long innerHeight = number("return window.innerHeight");
@@ -90,7 +91,7 @@ public final class Browser implements AutoCloseable {
       driver.executeCdpCommand(
           "Emulation.setDeviceMetricsOverride",
           java.util.Map.of(
-              "width", width, "height", height, "deviceScaleFactor", 1, "mobile", false));
+              "width", width, "height", height, "deviceScaleFactor", 1, "mobile", true));
     }
   }
 

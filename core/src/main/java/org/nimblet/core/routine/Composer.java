@@ -101,6 +101,11 @@ public final class Composer {
         attempt.selection().value());
   }
 
+  /** The choice behind a routine, for comparison with other solvers. */
+  SelectionProblem problem(RoutineRequest request) {
+    return attempt(request, new TreeMap<>()).problem();
+  }
+
   private static boolean needsWarmHands(Exercise exercise) {
     boolean stretchOrDeep = exercise.kind() == Kind.STRETCH || exercise.kind() == Kind.RELEASE;
     return exercise.demands().needsWarmth()

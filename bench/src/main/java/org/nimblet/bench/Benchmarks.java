@@ -1,0 +1,18 @@
+package org.nimblet.bench;
+
+import org.nimblet.core.routine.ChocoComparison;
+import org.openjdk.jmh.runner.Runner;
+import org.openjdk.jmh.runner.RunnerException;
+import org.openjdk.jmh.runner.options.OptionsBuilder;
+
+/** Runs every benchmark and the comparison with a general solver. */
+public final class Benchmarks {
+
+  private Benchmarks() {}
+
+  /** Prints the reports. */
+  public static void main(String[] arguments) throws RunnerException {
+    System.out.println(ChocoComparison.report());
+    new Runner(new OptionsBuilder().include(ComposerBenchmark.class.getSimpleName()).build()).run();
+  }
+}
