@@ -1,0 +1,131 @@
+package org.nimblet.core.routine;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.nimblet.core.anatomy.Quality;
+import org.nimblet.core.anatomy.Tissue;
+import org.nimblet.core.exercise.Exercise;
+import org.nimblet.core.exercise.ExerciseLibrary;
+import org.nimblet.core.exercise.Kind;
+import org.nimblet.core.exercise.Method;
+import org.nimblet.core.routine.Choice.Share;
+
+/** The sentences of the reasons, made in one place from data. */
+class ExplanationTest {
+
+  private static final Exercise CURLS =
+      ExerciseLibrary.shipped().find("curls-of-two").orElseThrow();
+
+  private static Choice choice(List<Share> served, int level, OptionalInt days, boolean liked) {
+    return new Choice("a", level, 30, 100, served, days, Method.BREATH_COUNTED, liked);
+  }
+
+  @Test
+  void namesWhatItServesMostFirstAndLeavesOutWhatHardlyCounts() {
+    List<Share> served =
+        List.of(
+            new Share(Quality.INDEPENDENCE, 100),
+            new Share(Tissue.FINGER_FLEXORS, 40),
+            new Share(Quality.EVENNESS, 39));
+    assertThat(choice(served, 100, OptionalInt.empty(), false).sentence())
+        .isEqualTo("For independence of the fingers, finger flexors; not done yet.");
+  }
+
+  @Test
+  void namesAtMostThree() {
+    List<Share> served =
+        List.of(
+            new Share(Quality.WARMTH, 9),
+            new Share(Quality.EASE, 9),
+            new Share(Quality.REACH, 9),
+            new Share(Quality.FEEL, 9));
+    assertThat(choice(served, 100, OptionalInt.empty(), false).sentence())
+        .startsWith("For warmth, ease, reach; ");
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "0, done earlier today",
+    "1, last done yesterday",
+    "2, last done 2 days ago",
+    "30, last done 30 days ago"
+  })
+  void saysHowLongAgo(int days, String words) {
+    assertThat(
+            choice(List.of(new Share(Quality.EASE, 1)), 100, OptionalInt.of(days), false)
+                .sentence())
+        .isEqualTo("For ease; " + words + ".");
+  }
+
+  @Test
+  void saysTheLevelAndTheLikedMethodWhereTheyDiffer() {
+    assertThat(choice(List.of(), 80, OptionalInt.empty(), true).sentence())
+        .isEqualTo(
+            "Fills its place in the routine; not done yet; at 80 % of the usual dose; by counted"
+                + " breaths, as you like it.");
+  }
+
+  static Stream<Arguments> rejections() {
+    return Stream.of(
+        Arguments.of(
+            new Rejection.TooIntense("mobilise", 2),
+            "Intensity 3; in the phase mobilise at most 2."),
+        Arguments.of(new Rejection.Tires(), "It tires what is about to be used."),
+        Arguments.of(
+            new Rejection.HoldsTooLong(30), "Would hold a tissue for more than 30 s before play."),
+        Arguments.of(
+            new Rejection.NotWarm(42),
+            "Only 42 s of heat and mobilising before it: too cold for it."),
+        Arguments.of(
+            new Rejection.NoRoom("activate", 70, 45),
+            "Takes at least 70 s; the phase activate has at most 45 s."),
+        Arguments.of(
+            new Rejection.SameServedBetter(Set.of("Even taps")),
+            "Even taps does more for the same here."),
+        Arguments.of(
+            new Rejection.SameServedBetter(Set.of("Even taps", "All down, lift one")),
+            "All down, lift one and Even taps do more for the same here."),
+        Arguments.of(
+            new Rejection.WorthLess("activate"),
+            "The time of the phase activate went to work that is worth more here."));
+  }
+
+  @ParameterizedTest
+  @MethodSource("rejections")
+  void saysWhyItWasLeftOut(Rejection.Reason reason, String sentence) {
+    assertThat(new Rejection(CURLS, reason).sentence()).isEqualTo(sentence);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"45, 45 s", "60, 1 min", "570, 9 min 30 s", "1800, 30 min"})
+  void saysTimes(long seconds, String words) {
+    assertThat(TimeWords.words(seconds)).isEqualTo(words);
+  }
+
+  /** MODEL 2: lo = ⌈least·B⌉, hi = max(⌊greatest·B⌋, min(45 s, B)). */
+  @ParameterizedTest
+  @CsvSource({"600, 48, 120", "330, 27, 66", "180, 15, 45", "40, 4, 40"})
+  void aPhaseHasItsWindow(int budget, int least, int greatest) {
+    Phase heat = PurposePlan.WARM_UP.phaseOf(Kind.HEAT).orElseThrow();
+    assertThat(heat.leastSeconds(budget)).isEqualTo(least);
+    assertThat(heat.greatestSeconds(budget)).isEqualTo(greatest);
+  }
+
+  @Test
+  void aKindBelongsToOnePhaseOnly() {
+    for (Kind kind : Kind.values()) {
+      assertThat(
+              PurposePlan.WARM_UP.phases().stream().filter(phase -> phase.kinds().contains(kind)))
+          .hasSizeLessThanOrEqualTo(1);
+    }
+  }
+}

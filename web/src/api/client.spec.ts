@@ -1,0 +1,87 @@
+import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { ServerAway, ServerProblem, call, onReach, signIn } from './client'
+
+const fetched = vi.fn<(path: string, init: RequestInit) => Promise<Response>>()
+vi.stubGlobal('fetch', fetched)
+
+const json = (status: number, body: object) =>
+  Promise.resolve(new Response(JSON.stringify(body), { status }))
+
+describe('calls to the server', () => {
+  beforeEach(() => {
+    fetched.mockReset()
+    document.cookie = 'XSRF-TOKEN=a%20token'
+  })
+
+  it('send JSON with the token against forged requests and read JSON', async () => {
+    fetched.mockImplementation(() => json(200, { answer: 42 }))
+    await expect(call('POST', '/api/x', { question: true })).resolves.toEqual({ answer: 42 })
+    const init = fetched.mock.calls[0]?.[1]
+    const headers = new Headers(init?.headers)
+    expect(init?.body).toBe('{"question":true}')
+    expect(headers.get('Content-Type')).toBe('application/json')
+    expect(headers.get('X-XSRF-TOKEN')).toBe('a token')
+  })
+
+  it('send no token when only reading', async () => {
+    fetched.mockImplementation(() => json(200, {}))
+    await call('GET', '/api/x')
+    expect(new Headers(fetched.mock.calls[0]?.[1]?.headers).has('X-XSRF-TOKEN')).toBe(false)
+  })
+
+  it('read nothing where there is nothing', async () => {
+    fetched.mockImplementation(() => Promise.resolve(new Response(null, { status: 204 })))
+    await expect(call('DELETE', '/api/x')).resolves.toBeUndefined()
+  })
+
+  it('carry every field that is wrong', async () => {
+    fetched.mockImplementation(() =>
+      json(400, {
+        title: 'Not accepted',
+        detail: 'Please look again at: name.',
+        errors: [{ field: 'name', message: 'A name has 1 to 80 characters.' }],
+      }),
+    )
+    const problem = await call('POST', '/api/x', {}).catch((e: unknown) => e)
+    expect(problem).toBeInstanceOf(ServerProblem)
+    expect((problem as ServerProblem).errors[0]?.field).toBe('name')
+  })
+
+  it('carry what changed meanwhile', async () => {
+    fetched.mockImplementation(() =>
+      json(409, { detail: 'Changed.', current: { version: 3 }, changed: ['name'] }),
+    )
+    const problem = (await call('PUT', '/api/x', {}).catch((e: unknown) => e)) as ServerProblem
+    expect(problem.current).toEqual({ version: 3 })
+    expect(problem.changed).toEqual(['name'])
+  })
+
+  it('find words where the server had none', async () => {
+    const detail = async (status: number) => {
+      fetched.mockImplementation(() => Promise.resolve(new Response('<html>', { status })))
+      return ((await call('GET', '/api/x').catch((e: unknown) => e)) as ServerProblem).detail
+    }
+    expect(await detail(401)).toContain('Sign in again')
+    expect(await detail(403)).toContain('not yours')
+    expect(await detail(502)).toContain('Try again')
+  })
+
+  it('tell when the server is away and when it is back', async () => {
+    const heard: boolean[] = []
+    const stop = onReach((reached) => heard.push(reached))
+    fetched.mockImplementation(() => Promise.reject(new TypeError('Failed to fetch')))
+    await expect(call('GET', '/api/x')).rejects.toBeInstanceOf(ServerAway)
+    fetched.mockImplementation(() => json(200, {}))
+    await call('GET', '/api/x')
+    stop()
+    await call('GET', '/api/x')
+    expect(heard).toEqual([false, true])
+  })
+
+  it('sign in with the form that the server expects', async () => {
+    fetched.mockImplementation(() => Promise.resolve(new Response(null, { status: 204 })))
+    await signIn('ines@harbourhands.example', 'a & b')
+    const body = fetched.mock.calls[0]?.[1]?.body
+    expect(String(body)).toBe('email=ines%40harbourhands.example&password=a+%26+b')
+  })
+})
