@@ -43,9 +43,10 @@ make_cluster() {
   mv "$folder.initdb.log" "$folder/initdb.log"
 }
 
+# Loopback only: the path of a socket may not be longer than 107 bytes, and a clone may lie deep.
 start_cluster() {
   free_port > "$folder/port"
-  local options="-c listen_addresses=127.0.0.1 -c port=$(cat "$folder/port") -c unix_socket_directories='$folder' -c max_connections=60"
+  local options="-c listen_addresses=127.0.0.1 -c port=$(cat "$folder/port") -c unix_socket_directories='' -c max_connections=60"
   if [ "$mode" = fast ]; then options="$options -c fsync=off -c synchronous_commit=off -c full_page_writes=off"; fi
   as_owner "$bin/pg_ctl" -D "$folder/data" -l "$folder/server.log" -w -t 60 -o "$options" start >/dev/null ||
     { tail -n 5 "$folder/server.log" >&2; fail "PostgreSQL did not start; the lines above say why. './nimblet reset' makes a new cluster and new demo data."; }

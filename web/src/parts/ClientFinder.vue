@@ -20,10 +20,21 @@ const found = computed(() => {
     .slice(0, 8)
 })
 
-async function load() {
+let loading: Promise<void> = Promise.resolve()
+function load() {
   open.value = true
   active.value = 0
-  clients.value = await api.clients().catch(() => clients.value)
+  loading = api
+    .clients()
+    .then((all) => {
+      clients.value = all
+    })
+    .catch(() => undefined)
+}
+/** Someone who types fast may press Enter before the names have come. */
+async function chooseActive() {
+  await loading
+  choose(found.value[active.value])
 }
 function choose(client: ClientSummary | undefined) {
   if (!client) return
@@ -38,7 +49,7 @@ function key(event: KeyboardEvent) {
     input.value?.blur()
   } else if (event.key === 'Enter') {
     event.preventDefault()
-    choose(found.value[active.value])
+    void chooseActive()
   } else if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
     event.preventDefault()
     const n = found.value.length || 1

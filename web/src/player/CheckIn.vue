@@ -10,8 +10,7 @@ import type {
   Side,
   TighterSide,
 } from '@/api/types'
-import HandMap from '@/hand/HandMap.vue'
-import { ELSEWHERE } from '@/hand/regions'
+import PlaceChooser from '@/hand/PlaceChooser.vue'
 import ChoiceRow from '@/parts/ChoiceRow.vue'
 import { REGIONS, SENSATIONS, keys } from '@/parts/labels'
 import StateMark from '@/parts/StateMark.vue'
@@ -52,16 +51,20 @@ const pains = reactive<PainForm[]>(
     )
     .map((pain) => ({ ...pain })),
 )
-const place = ref<{ side: Side; region: Region } | null>(null)
+const chosenPlace = ref<{ side: Side; region: Region } | null>(null)
+/** Choosing a place opens a word about it. */
+const place = computed({
+  get: () => chosenPlace.value,
+  set: (value) => {
+    chosenPlace.value = value
+    if (value && !pains.some((p) => p.side === value.side && p.region === value.region))
+      pains.push({ ...value, level: 0, sensation: null })
+  },
+})
 const chosen = computed(() =>
   pains.find((p) => p.side === place.value?.side && p.region === place.value.region),
 )
 
-function choose(side: Side, region: Region) {
-  place.value = { side, region }
-  if (!pains.some((p) => p.side === side && p.region === region))
-    pains.push({ side, region, level: 0, sensation: null })
-}
 const level = computed<number | null>({
   get: () => chosen.value?.level ?? null,
   set: (value) => {
@@ -134,21 +137,7 @@ function keep() {
       </section>
       <section>
         <h2>Does anything hurt? <span>touch the place</span></h2>
-        <HandMap :height="300" touchable :pains="pains" :chosen="place" @choose="choose" />
-        <details class="elsewhere">
-          <summary>Elsewhere: shoulder, neck, back</summary>
-          <template v-for="region in ELSEWHERE" :key="region">
-            <button
-              v-for="side in ['LEFT', 'RIGHT'] as const"
-              :key="side"
-              type="button"
-              :aria-pressed="place?.region === region && place.side === side"
-              @click="choose(side, region)"
-            >
-              {{ capital(side.toLowerCase()) }} {{ REGIONS[region] }}
-            </button>
-          </template>
-        </details>
+        <PlaceChooser v-model="place" :pains="pains" />
         <div v-if="chosen" class="pain">
           <p class="line-up">
             <b class="large"
@@ -225,25 +214,6 @@ h2 span {
 .content :deep(.choices button) {
   min-height: 46px;
   font-size: 1rem;
-}
-.elsewhere summary {
-  padding: 8px 0;
-  color: var(--ink-2);
-}
-.elsewhere {
-  gap: 2px;
-}
-.elsewhere button {
-  min-height: 36px;
-  padding: 0 8px;
-  border: 1.5px solid transparent;
-  background: transparent;
-  color: var(--ink);
-}
-.elsewhere button[aria-pressed='true'] {
-  border-color: var(--ink);
-  background: var(--surface);
-  font-weight: 700;
 }
 .pain {
   display: grid;

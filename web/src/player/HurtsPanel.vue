@@ -1,8 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, onMounted, ref } from 'vue'
 import type { PainForm, Region, SafetyView, Sensation, Side } from '@/api/types'
-import HandMap from '@/hand/HandMap.vue'
-import { ELSEWHERE } from '@/hand/regions'
+import PlaceChooser from '@/hand/PlaceChooser.vue'
 import ChoiceRow from '@/parts/ChoiceRow.vue'
 import { REGIONS, SENSATIONS, keys } from '@/parts/labels'
 import { capital } from '@/parts/words'
@@ -48,27 +47,7 @@ const shown = computed(() =>
     <section class="panel" role="dialog" aria-modal="true" aria-labelledby="hurts-heading">
       <h1 id="hurts-heading" ref="heading" tabindex="-1">Where does it hurt?</h1>
       <p class="quiet">{{ stepTitle }} is stopped and waits. Touch the place.</p>
-      <HandMap
-        :height="300"
-        touchable
-        :pains="shown"
-        :chosen="place"
-        @choose="(side, region) => (place = { side, region })"
-      />
-      <details class="elsewhere">
-        <summary>Elsewhere: shoulder, neck, back</summary>
-        <template v-for="region in ELSEWHERE" :key="region">
-          <button
-            v-for="side in ['LEFT', 'RIGHT'] as const"
-            :key="side"
-            type="button"
-            :aria-pressed="place?.region === region && place.side === side"
-            @click="place = { side, region }"
-          >
-            {{ capital(side.toLowerCase()) }} {{ REGIONS[region] }}
-          </button>
-        </template>
-      </details>
+      <PlaceChooser v-model="place" :pains="shown" />
       <div>
         <h2>
           {{
@@ -137,25 +116,6 @@ const shown = computed(() =>
 }
 .panel :deep(.hot) {
   color: #f7b08c;
-}
-.elsewhere summary {
-  padding: 8px 0;
-  color: var(--ink-2);
-}
-.elsewhere {
-  gap: 4px;
-}
-.elsewhere button {
-  min-height: 40px;
-  padding: 0 10px;
-  border: 1.5px solid transparent;
-  background: transparent;
-  color: var(--ink);
-}
-.elsewhere button[aria-pressed='true'] {
-  border-color: var(--ink);
-  background: var(--surface);
-  font-weight: 700;
 }
 .advice {
   padding-left: 12px;

@@ -3,6 +3,7 @@ import { computed, onMounted, onUnmounted, ref } from 'vue'
 import type { PainForm, RoutineView, SessionForm } from '@/api/types'
 import ExerciseFigure from '@/hand/ExerciseFigure.vue'
 import { capital, countdown, duration, toMinute } from '@/parts/words'
+import KindLetter from '@/tape/KindLetter.vue'
 import { KINDS } from '@/tape/kinds'
 import KindPatterns from '@/tape/KindPatterns.vue'
 import RoutineTape from '@/tape/RoutineTape.vue'
@@ -226,12 +227,7 @@ onUnmounted(() => document.removeEventListener('keydown', key))
         </div>
         <section class="words">
           <p class="kind">
-            <span
-              class="letter"
-              :style="{ background: KINDS[step.kind].colour }"
-              aria-hidden="true"
-              >{{ KINDS[step.kind].letter }}</span
-            >
+            <KindLetter :kind="step.kind" />
             <span class="quiet large"
               >{{ KINDS[step.kind].word }}, step {{ player.step.value + 1 }} of
               {{ routine.steps.length }}</span
@@ -415,18 +411,15 @@ header {
   min-width: 0;
   padding-top: 16px;
 }
+.kind :deep(.kind-letter) {
+  width: 24px;
+  height: 24px;
+  font-size: 1rem;
+}
 .kind {
   display: flex;
   align-items: center;
   gap: 8px;
-}
-.kind .letter {
-  display: grid;
-  width: 24px;
-  height: 24px;
-  color: var(--on-mark);
-  font: 700 1rem/1 var(--font);
-  place-items: center;
 }
 .cue {
   min-height: 64px;

@@ -1,28 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Cue } from '@/api/types'
+import { cueForTests as cue } from './cueForTests'
 import { Coverage, countOf, cueAt, tonesOf } from './timeline'
-
-const cue = (changes: Partial<Cue>): Cue => ({
-  offsetMillis: 0,
-  durationMillis: 1000,
-  step: 0,
-  phase: 'MOVE',
-  sides: 'BOTH',
-  digits: [],
-  unit: '',
-  repetition: 1,
-  repetitions: 1,
-  set: 1,
-  sets: 1,
-  beat: 0,
-  beats: 0,
-  breath: 'FREE',
-  text: '',
-  sound: 'NONE',
-  from: 'FLAT',
-  to: 'FLAT',
-  ...changes,
-})
 
 describe('the timeline', () => {
   const cues = [

@@ -1,28 +1,11 @@
 import { effectScope } from 'vue'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import type { Cue, RoutineView, StepView } from '@/api/types'
+import type { RoutineView, StepView } from '@/api/types'
+import { cueForTests } from './cueForTests'
 import { usePlayer } from './usePlayer'
 
-const cue = (step: number, offsetMillis: number, durationMillis: number): Cue => ({
-  offsetMillis,
-  durationMillis,
-  step,
-  phase: 'MOVE',
-  sides: 'BOTH',
-  digits: [],
-  unit: '',
-  repetition: 1,
-  repetitions: 1,
-  set: 1,
-  sets: 1,
-  beat: 0,
-  beats: 0,
-  breath: 'FREE',
-  text: '',
-  sound: 'NONE',
-  from: 'FLAT',
-  to: 'FLAT',
-})
+const cue = (step: number, offsetMillis: number, durationMillis: number) =>
+  cueForTests({ step, offsetMillis, durationMillis })
 const step = (exerciseId: string, offsetMillis: number, lengthMillis: number) =>
   ({
     exerciseId,

@@ -11,7 +11,7 @@ import { useWidth } from '@/parts/useWidth'
 import { clock, counted, duration, longDate, toMinute, weekday } from '@/parts/words'
 import DayRibbon from '@/ribbon/DayRibbon.vue'
 import TimeAxis from '@/ribbon/TimeAxis.vue'
-import { KINDS } from '@/tape/kinds'
+import KindLetter from '@/tape/KindLetter.vue'
 import RoutineTape from '@/tape/RoutineTape.vue'
 import MomentPicture from './MomentPicture.vue'
 
@@ -223,12 +223,7 @@ const shown = ref(false)
             </div>
             <div>
               <p>
-                <span
-                  class="letter"
-                  :style="{ background: KINDS[step.kind].colour }"
-                  aria-hidden="true"
-                  >{{ KINDS[step.kind].letter }}</span
-                >
+                <KindLetter :kind="step.kind" />
                 <b>{{ step.title }}</b>
               </p>
               <p>
@@ -336,14 +331,6 @@ ol li {
 }
 .figure {
   height: 84px;
-}
-.letter {
-  display: inline-grid;
-  width: 18px;
-  height: 18px;
-  color: var(--on-mark);
-  font: 700 0.8125rem/1 var(--font);
-  place-items: center;
 }
 .left-out li {
   padding: 6px 0;

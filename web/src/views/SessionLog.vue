@@ -7,7 +7,7 @@ import { SENSATIONS } from '@/parts/labels'
 import PageState from '@/parts/PageState.vue'
 import { capital, duration, longDate, shortDate, toMinute } from '@/parts/words'
 import PegIcon from '@/ribbon/PegIcon.vue'
-import { KINDS } from '@/tape/kinds'
+import KindLetter from '@/tape/KindLetter.vue'
 import RoutineTape from '@/tape/RoutineTape.vue'
 import type { TapeStep } from '@/tape/tape'
 
@@ -210,12 +210,7 @@ const firstOfDay = (row: Row, i: number) => i === 0 || filtered.value[i - 1]?.da
         <blockquote v-if="chosen.words">{{ chosen.words }}</blockquote>
         <ul class="steps">
           <li v-for="(step, i) in chosen.steps" :key="i">
-            <span
-              class="letter"
-              :style="{ background: KINDS[step.kind].colour }"
-              aria-hidden="true"
-              >{{ KINDS[step.kind].letter }}</span
-            >
+            <KindLetter :kind="step.kind" />
             <b>{{ step.title }}</b>
             <span class="quiet">{{ step.dose }}</span>
             <span class="push" :class="{ hurt: step.outcome === 'HURT' }">
@@ -349,15 +344,6 @@ blockquote {
   gap: 10px;
   padding: 5px 0;
   border-top: 1px solid var(--line);
-}
-.letter {
-  display: inline-grid;
-  flex: none;
-  width: 18px;
-  height: 18px;
-  color: var(--on-mark);
-  font: 700 0.8125rem/1 var(--font);
-  place-items: center;
 }
 .push.hurt {
   color: var(--stop);

@@ -39,7 +39,20 @@ const toHour = computed(() =>
 )
 const height = computed(() => FIRST + rows.value.length * ROW + 4)
 const isToday = computed(() => rows.value.some((row) => row.day.today))
-const nowHour = computed(() => (isToday.value ? (rows.value[0]?.day.nowHour ?? null) : null))
+/** One now-line for all, unless clients live in different time zones: then each has its own. */
+const sharedNow = computed(() => {
+  const zones = new Set(rows.value.map((row) => row.day.timeZone))
+  return isToday.value && zones.size === 1 ? (rows.value[0]?.day.nowHour ?? null) : null
+})
+const x = (hour: number) =>
+  NAMES + ((hour - fromHour.value) / (toHour.value - fromHour.value)) * ribbonWidth.value
+const nowLines = computed(() => {
+  if (sharedNow.value !== null) return [`M${x(sharedNow.value)} ${AXIS - 4}V${height.value}`]
+  return rows.value
+    .map((row, i) => ({ day: row.day, top: y(i) }))
+    .filter(({ day }) => day.today)
+    .map(({ day, top }) => `M${x(day.nowHour)} ${top - 6}V${top + 34}`)
+})
 
 const sums = computed(() => {
   const sum = (pick: (row: RosterRow) => number) => rows.value.reduce((n, row) => n + pick(row), 0)
@@ -97,7 +110,7 @@ const show = (days: number) => {
               :to-hour="toHour"
               :top="AXIS"
               :bottom="height"
-              :now-hour="nowHour"
+              :now-hour="sharedNow"
             />
             <DayRibbon
               v-for="(row, i) in rows"
@@ -115,11 +128,7 @@ const show = (days: number) => {
                 })
               "
             />
-            <path
-              v-if="nowHour !== null"
-              class="now"
-              :d="`M${NAMES + ((nowHour - fromHour) / (toHour - fromHour)) * ribbonWidth} ${AXIS - 4}V${height}`"
-            />
+            <path v-for="line in nowLines" :key="line" class="now" :d="line" />
           </svg>
           <ol class="names">
             <li v-for="(row, i) in rows" :key="row.clientId" :style="{ top: `${y(i) - 5}px` }">
