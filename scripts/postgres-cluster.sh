@@ -52,6 +52,10 @@ start_cluster() {
     { tail -n 5 "$folder/server.log" >&2; fail "PostgreSQL did not start; the lines above say why. './nimblet reset' makes a new cluster and new demo data."; }
 }
 
+if [ -e "$folder" ] && [ ! -w "$folder" ]; then
+  fail "$folder belongs to another user. Run this as the same user as before, or set NIMBLET_HOME to a folder of your own."
+fi
+
 case $action in
   start)
     [ -f "$folder/data/PG_VERSION" ] || { rm -rf "$folder"; make_cluster; }

@@ -2,7 +2,7 @@
 import { ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api } from '@/api/calls'
-import { ServerProblem, signIn } from '@/api/client'
+import { signIn } from '@/api/client'
 import { account } from '@/stores/account'
 import EntryFrame from './EntryFrame.vue'
 
@@ -23,10 +23,7 @@ async function enter(how: () => Promise<void>) {
     const to = typeof route.query.to === 'string' ? route.query.to : account.home()
     await router.push(to)
   } catch (e) {
-    message.value =
-      e instanceof ServerProblem && e.status === 401
-        ? 'Address and password do not belong together. Look at both again.'
-        : (e as Error).message
+    message.value = (e as Error).message
   } finally {
     busy.value = false
   }

@@ -24,7 +24,10 @@ class AccountTest {
     assertThat(caller.send("POST", "/api/sign-out", null).status()).isEqualTo(204);
     assertThat(caller.get("/api/me").json().get("signedIn").asBoolean()).isFalse();
     assertThat(caller.get("/api/today").status()).isEqualTo(401);
-    assertThat(caller.signIn(email, "wrong-password").status()).isEqualTo(401);
+    Answer wrong = caller.signIn(email, "wrong-password");
+    assertThat(wrong.status()).isEqualTo(401);
+    assertThat(wrong.json().get("detail").asString())
+        .startsWith("Address and password do not belong together.");
     assertThat(
             caller
                 .signIn(email.toUpperCase(java.util.Locale.ROOT), "long-enough-password")

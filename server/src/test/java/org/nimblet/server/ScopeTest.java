@@ -128,7 +128,10 @@ class ScopeTest {
     assertThat(client.get("/api/clients/" + own).status()).isEqualTo(200);
     assertThat(client.get("/api/my/day").status()).isEqualTo(200);
     assertThat(client.get("/api/today").status()).isEqualTo(403);
-    assertThat(client.get("/api/clients").status()).isEqualTo(403);
+    assertThat(client.get("/api/clients").json().get("detail").asString())
+        .isEqualTo("This is not yours to see or change.");
+    assertThat(server.caller().get("/api/clients").headers().firstValue("Content-Type"))
+        .hasValueSatisfying(type -> assertThat(type).startsWith("application/problem+json"));
     assertThat(client.send("PUT", "/api/clients/" + own, Practice.clientForm()).status())
         .isEqualTo(403);
     assertThat(client.send("POST", "/api/clients/" + own + "/invitation", null).status())

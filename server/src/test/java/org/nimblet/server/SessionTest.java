@@ -115,6 +115,20 @@ class SessionTest {
   }
 
   @Test
+  void skippingThroughToTheEndIsLeavingMidway(RunningServer server) {
+    Setting setting = Setting.in(server);
+    Map<String, Object> form = setting.form();
+    @SuppressWarnings("unchecked") // made by this test
+    Map<String, Object> step =
+        new HashMap<>((Map<String, Object>) ((List<?>) form.get("steps")).get(0));
+    step.put("donePercent", 20);
+    step.put("outcome", "SKIPPED");
+    form.put("steps", List.of(step));
+    assertThat(setting.put(UUID.randomUUID(), form).status()).isEqualTo(204);
+    assertThat(setting.log().at("/entries/0/state").asString()).isEqualTo("LEFT");
+  }
+
+  @Test
   void eightCopiesAtOnceAreStoredOnce(RunningServer server) {
     Setting setting = Setting.in(server);
     UUID session = UUID.randomUUID();

@@ -11,7 +11,6 @@ import org.springframework.security.config.annotation.web.configurers.HeadersCon
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
-import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 import org.springframework.security.web.authentication.logout.HttpStatusReturningLogoutSuccessHandler;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
@@ -57,7 +56,7 @@ class SecurityConfiguration {
 
   @Bean
   @Order(2)
-  SecurityFilterChain application(HttpSecurity http) throws Exception {
+  SecurityFilterChain application(HttpSecurity http, SecurityProblems problems) throws Exception {
     headers(http);
     return http.csrf(csrf -> csrf.spa())
         .requestCache(cache -> cache.disable())
@@ -92,9 +91,7 @@ class SecurityConfiguration {
                     .successHandler(
                         (request, response, who) ->
                             response.setStatus(HttpStatus.NO_CONTENT.value()))
-                    .failureHandler(
-                        (request, response, e) ->
-                            response.setStatus(HttpStatus.UNAUTHORIZED.value())))
+                    .failureHandler(problems))
         .logout(
             logout ->
                 logout
@@ -102,8 +99,7 @@ class SecurityConfiguration {
                     .logoutSuccessHandler(
                         new HttpStatusReturningLogoutSuccessHandler(HttpStatus.NO_CONTENT)))
         .exceptionHandling(
-            errors ->
-                errors.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
+            errors -> errors.authenticationEntryPoint(problems).accessDeniedHandler(problems))
         .build();
   }
 }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.UUID;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
+import org.nimblet.core.progress.Completion;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.platform.NotFoundException;
@@ -77,7 +78,7 @@ class SessionService {
     session.beganAt = form.beganAt();
     session.endedAt = form.endedAt();
     session.plannedMillis = form.plannedMillis();
-    session.state = form.state();
+    session.state = state(form);
     session.words = "";
     sessions.saveAndFlush(session);
     for (int place = 0; place < form.steps().size(); place++) {
@@ -119,6 +120,16 @@ class SessionService {
               return true;
             })
         .orElse(false);
+  }
+
+  /** Going through to the end by skipping is leaving midway. */
+  private static SessionState state(SessionForm form) {
+    boolean done =
+        Completion.isDone(
+            form.steps().stream()
+                .map(step -> new Completion.Part(step.plannedMillis(), step.donePercent()))
+                .toList());
+    return form.state() == SessionState.DONE && !done ? SessionState.LEFT : form.state();
   }
 
   private SessionStep step(Session session, int place, StepForm form) {

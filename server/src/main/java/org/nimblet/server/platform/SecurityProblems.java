@@ -1,0 +1,67 @@
+package org.nimblet.server.platform;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.util.Map;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.security.access.AccessDeniedException;
+import org.springframework.security.core.AuthenticationException;
+import org.springframework.security.web.AuthenticationEntryPoint;
+import org.springframework.security.web.access.AccessDeniedHandler;
+import org.springframework.security.web.authentication.AuthenticationFailureHandler;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+
+/** What the security chain refuses, as problem details like every other error. */
+@Component
+class SecurityProblems
+    implements AuthenticationEntryPoint, AccessDeniedHandler, AuthenticationFailureHandler {
+
+  private final JsonMapper json;
+
+  SecurityProblems(JsonMapper json) {
+    this.json = json;
+  }
+
+  @Override
+  public void commence(
+      HttpServletRequest request, HttpServletResponse response, AuthenticationException e)
+      throws IOException {
+    write(response, HttpStatus.UNAUTHORIZED, "You are signed out. Sign in again; nothing is lost.");
+  }
+
+  @Override
+  public void onAuthenticationFailure(
+      HttpServletRequest request, HttpServletResponse response, AuthenticationException e)
+      throws IOException {
+    write(
+        response,
+        HttpStatus.UNAUTHORIZED,
+        "Address and password do not belong together. Look at both again.");
+  }
+
+  @Override
+  public void handle(
+      HttpServletRequest request, HttpServletResponse response, AccessDeniedException e)
+      throws IOException {
+    write(response, HttpStatus.FORBIDDEN, "This is not yours to see or change.");
+  }
+
+  private void write(HttpServletResponse response, HttpStatus status, String detail)
+      throws IOException {
+    response.setStatus(status.value());
+    response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
+    response.setCharacterEncoding(StandardCharsets.UTF_8.name());
+    response
+        .getWriter()
+        .write(
+            json.writeValueAsString(
+                Map.of(
+                    "status", status.value(),
+                    "title", status.getReasonPhrase(),
+                    "detail", detail)));
+  }
+}
