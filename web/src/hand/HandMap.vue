@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import type { Digit, Region, Side } from '@/api/types'
 import { REGIONS } from '@/parts/labels'
+import { painTone } from '@/parts/painTone'
 import { capital } from '@/parts/words'
 import { digitNumbers, handDrawing, qualityFor } from './figures'
 import HandShapes from './HandShapes.vue'
@@ -75,7 +76,6 @@ const places = computed(() =>
   ),
 )
 const percent = (value: number, from: number, size: number) => `${((value - from) / size) * 100}%`
-const tone = (level: number) => (level >= 7 ? 'hot' : level >= 2 ? 'felt' : 'mild')
 const label = computed(() => {
   const told = props.pains.map(
     (p) => `${p.side.toLowerCase()} ${REGIONS[p.region]} ${p.level} of 10`,
@@ -100,7 +100,10 @@ const label = computed(() => {
         :key="place.side + place.region"
         type="button"
         class="place touch"
-        :class="[place.level === undefined ? 'open' : tone(place.level), { chosen: place.chosen }]"
+        :class="[
+          place.level === undefined ? 'open' : painTone(place.level),
+          { chosen: place.chosen },
+        ]"
         :style="{
           left: percent(place.x, box.x, box.width),
           top: percent(place.y, box.y, box.height),
@@ -118,7 +121,7 @@ const label = computed(() => {
         v-for="place in places.filter((p) => p.level !== undefined)"
         :key="place.side + place.region"
         class="place"
-        :class="tone(place.level ?? 0)"
+        :class="painTone(place.level ?? 0)"
         :style="{
           left: percent(place.x, box.x, box.width),
           top: percent(place.y, box.y, box.height),

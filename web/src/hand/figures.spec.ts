@@ -1,9 +1,14 @@
 import { mount } from '@vue/test-utils'
-import { describe, expect, it } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
 import { curvedArrow, straightArrow } from './arrows'
 import ExerciseFigure from './ExerciseFigure.vue'
 import { digitNumbers, handDrawing, isBody, isHand, isPair, qualityFor, snap } from './figures'
 import HandMap from './HandMap.vue'
+
+// The server says from where on pain is marked and ends work.
+vi.mock('@/stores/account', () => ({
+  account: { me: { value: { markedPain: 2, endingPain: 7 } } },
+}))
 
 const quality = qualityFor(200, false)
 
@@ -152,6 +157,17 @@ describe('the map of both hands', () => {
     )
     expect(wrapper.findAll('.place').map((p) => p.text())).toEqual(['5'])
     expect(wrapper.find('.place').classes()).toContain('felt')
+  })
+
+  it('marks pain from where the server says', () => {
+    const tone = (level: number) =>
+      mount(HandMap, { props: { pains: [{ side: 'LEFT', region: 'PALM', level }] } })
+        .find('.place')
+        .classes()
+    expect(tone(1)).toContain('mild')
+    expect(tone(2)).toContain('felt')
+    expect(tone(6)).toContain('felt')
+    expect(tone(7)).toContain('hot')
   })
 
   it('can be touched at every place of both hands', async () => {

@@ -5,6 +5,7 @@ import type { LogEntry, MissedEntry } from '@/api/types'
 import { useLoaded } from '@/api/useLoaded'
 import { SENSATIONS } from '@/parts/labels'
 import PageState from '@/parts/PageState.vue'
+import { painTone } from '@/parts/painTone'
 import { capital, duration, longDate, shortDate, toMinute } from '@/parts/words'
 import PegIcon from '@/ribbon/PegIcon.vue'
 import KindLetter from '@/tape/KindLetter.vue'
@@ -88,8 +89,6 @@ const LONGEST = 168
 const longest = computed(() => Math.max(1, ...rows.value.map((r) => r.entry?.plannedMillis ?? 0)))
 const worst = (entry: LogEntry) =>
   entry.pains.length ? Math.max(...entry.pains.map((p) => p.level)) : null
-const tone = (level: number | null) =>
-  level === null ? 'none' : level >= 7 ? 'hot' : level >= 2 ? 'felt' : 'mild'
 const state = (entry: LogEntry) =>
   entry.state === 'DONE' ? 'done' : entry.state === 'STOPPED' ? 'stopped for safety' : 'left midway'
 const firstOfDay = (row: Row, i: number) => i === 0 || filtered.value[i - 1]?.date !== row.date
@@ -142,7 +141,7 @@ const firstOfDay = (row: Row, i: number) => i === 0 || filtered.value[i - 1]?.da
                   :stroke-width="1"
                 />
               </span>
-              <span class="disc" :class="tone(worst(row.entry))">
+              <span class="disc" :class="painTone(worst(row.entry))">
                 <span class="visually-hidden">{{
                   worst(row.entry) === null ? 'no check-in' : 'pain'
                 }}</span>{{ worst(row.entry) ?? '' }}

@@ -13,6 +13,9 @@ public final class SafetyRules {
   /** Pain from here on ends the work for its region, and a clinician is advised. */
   public static final int ENDING_PAIN = 7;
 
+  /** Pain from here on is marked wherever it is shown; below it is hardly felt (ours). */
+  public static final int MARKED_PAIN = 2;
+
   /** Feelings that end a session whatever their strength. */
   public static final Set<Sensation> ENDING_SENSATIONS = Set.of(Sensation.SHARP, Sensation.TINGLE);
 

@@ -10,6 +10,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.UUID;
+import org.nimblet.core.routine.SafetyRules;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.platform.NimbletSettings;
 import org.springframework.http.HttpStatus;
@@ -42,7 +43,10 @@ class AccountController {
     this.settings = settings;
   }
 
-  /** Who is signed in, if anyone, and what the sign-in page may offer. */
+  /**
+   * Who is signed in, if anyone, what the sign-in page may offer, and from where on pain is marked
+   * and ends work.
+   */
   record Me(
       boolean signedIn,
       @Schema(nullable = true) Role role,
@@ -50,7 +54,9 @@ class AccountController {
       @Schema(nullable = true) String coachName,
       @Schema(nullable = true) UUID clientId,
       boolean demo,
-      boolean signUpOpen) {}
+      boolean signUpOpen,
+      int markedPain,
+      int endingPain) {}
 
   record NewCoach(
       @NotBlank(message = NAME_RULE) @Size(max = 80, message = NAME_RULE) String name,
@@ -75,17 +81,17 @@ class AccountController {
   @GetMapping("/me")
   Me me(@Parameter(hidden = true) CsrfToken token) {
     token.getToken();
-    if (scope.find() instanceof SignedIn who) {
-      return new Me(
-          true,
-          who.role(),
-          who.name(),
-          accounts.coachName(who.coachId()),
-          who.ownClientId(),
-          settings.demo(),
-          settings.signUpOpen());
-    }
-    return new Me(false, null, null, null, null, settings.demo(), settings.signUpOpen());
+    SignedIn who = scope.find() instanceof SignedIn signedIn ? signedIn : null;
+    return new Me(
+        who != null,
+        who == null ? null : who.role(),
+        who == null ? null : who.name(),
+        who == null ? null : accounts.coachName(who.coachId()),
+        who == null ? null : who.ownClientId(),
+        settings.demo(),
+        settings.signUpOpen(),
+        SafetyRules.MARKED_PAIN,
+        SafetyRules.ENDING_PAIN);
   }
 
   @PostMapping("/coaches")

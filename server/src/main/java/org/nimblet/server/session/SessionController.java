@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import org.nimblet.core.schedule.WarmUpPlace;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.client.ClientFiles;
 import org.nimblet.server.session.SessionForms.CheckInForm;
@@ -140,10 +139,7 @@ class SessionController {
     return days.days(client, first, today).stream()
         .flatMap(
             day ->
-                day.blocks().stream()
-                    .filter(block -> block.warmUp() instanceof WarmUpPlace.Placed)
-                    .filter(block -> !block.start().isAfter(clock.instant()))
-                    .filter(block -> !served.contains(block.id()))
+                day.missed(served, clock.instant()).stream()
                     .map(block -> new MissedEntry(day.date(), block.startsAt(), block.title())))
         .toList();
   }

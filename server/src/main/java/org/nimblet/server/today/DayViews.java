@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -16,7 +17,6 @@ import org.nimblet.core.progress.Attention;
 import org.nimblet.core.progress.AttentionRules;
 import org.nimblet.core.routine.ClientFacts;
 import org.nimblet.core.routine.Purpose;
-import org.nimblet.core.schedule.WarmUpPlace;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.routine.WarmUps;
 import org.nimblet.server.routine.WarmUps.PlannedWarmUp;
@@ -151,20 +151,14 @@ class DayViews {
   /** Why a word is needed, from the last days. */
   List<AttentionView> attention(ClientFile client, LocalDate today, Instant now) {
     LocalDate first = today.minusDays(AttentionRules.DAYS - 1L);
-    List<UUID> served =
+    Set<UUID> served =
         history.sessions(client, first, today).stream()
             .map(PastSession::blockId)
             .flatMap(Optional::stream)
-            .toList();
+            .collect(Collectors.toSet());
     List<LocalDate> missed =
         schedules.days(client, first, today).stream()
-            .flatMap(
-                day ->
-                    day.blocks().stream()
-                        .filter(block -> block.warmUp() instanceof WarmUpPlace.Placed)
-                        .filter(block -> !block.start().isAfter(now))
-                        .filter(block -> !served.contains(block.id()))
-                        .map(block -> day.date()))
+            .flatMap(day -> day.missed(served, now).stream().map(block -> day.date()))
             .toList();
     List<ClientFacts.Exclusion> exclusions =
         client.exclusionsOn(today).stream()

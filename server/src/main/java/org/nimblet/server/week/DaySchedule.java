@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.nimblet.core.schedule.WarmUpPlace;
 
@@ -35,6 +36,15 @@ public record DaySchedule(
 
   /** A time that is taken otherwise. */
   public record DayBusy(Instant start, Instant end) {}
+
+  /** Blocks that have begun without the warm-up that was placed before them. */
+  public List<DayBlock> missed(Set<UUID> servedBlocks, Instant now) {
+    return blocks.stream()
+        .filter(block -> block.warmUp() instanceof WarmUpPlace.Placed)
+        .filter(block -> !block.start().isAfter(now))
+        .filter(block -> !servedBlocks.contains(block.id()))
+        .toList();
+  }
 
   /** The block with this identifier, if it is in this day. */
   public Optional<DayBlock> block(UUID id) {
