@@ -7,6 +7,8 @@ declare module 'vue-router' {
     who?: 'coach' | 'client' | 'signed in'
     /** The player has the screen for itself. */
     bare?: boolean
+    /** Takes the whole page of its place, without the list beside it. */
+    wide?: boolean
     title?: string
   }
 }
@@ -36,6 +38,41 @@ export const router = createRouter({
       path: '/today',
       component: () => import('@/views/TodayView.vue'),
       meta: { who: 'coach', title: 'Today' },
+    },
+    {
+      path: '/library',
+      component: () => import('@/library/LibraryPage.vue'),
+      meta: { who: 'coach', title: 'Library' },
+      children: [
+        { path: '', component: () => import('@/library/NothingChosen.vue') },
+        {
+          path: 'new',
+          component: () => import('@/library/ExerciseEditor.vue'),
+          meta: { wide: true, title: 'Write an exercise' },
+        },
+        {
+          path: 'import',
+          component: () => import('@/library/ImportPanel.vue'),
+          meta: { title: 'Bring in exercises' },
+        },
+        {
+          path: ':exerciseId',
+          component: () => import('@/library/ExerciseEntry.vue'),
+          props: true,
+        },
+        {
+          path: ':exerciseId/edit',
+          component: () => import('@/library/ExerciseEditor.vue'),
+          props: true,
+          meta: { wide: true, title: 'Change an exercise' },
+        },
+        {
+          path: ':exerciseId/copy',
+          component: () => import('@/library/ExerciseEditor.vue'),
+          props: (to) => ({ exerciseId: to.params.exerciseId, copying: true }),
+          meta: { wide: true, title: 'Make a variant' },
+        },
+      ],
     },
     {
       path: '/clients',

@@ -1,36 +1,42 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
-import type { Digit, FigureArrow, FigureView, Pose, Sides } from '@/api/types'
+import type { Digit, FigureArrow, FigureProp, FigureView, Sides } from '@/api/types'
 import { curvedArrow, straightArrow, type Arrow } from './arrows'
-import { BODY_POSES, mixBodies } from './bodyPoses'
+import { drawBody } from './bodyPoses'
 import BodyShapes from './BodyShapes.vue'
+import type { HandView } from './drawing'
 import {
   digitNumbers,
   handBox,
   handDrawing,
   handView,
-  isBody,
-  isHand,
-  isPair,
   pairDrawing,
   qualityFor,
   union,
 } from './figures'
 import HandShapes from './HandShapes.vue'
+import { handPose, isBody, isHand, isPair, type Keyframe } from './keyframes'
 import type { Box } from './outline'
+import { tiltOf } from './pairs'
+import { propShapes } from './props'
 import type { Point } from './vector'
 
 const props = withDefaults(
   defineProps<{
     /** All keyframes: they decide how much room the figure needs. */
-    poses: Pose[]
-    from?: Pose
-    to?: Pose
+    poses: readonly Keyframe[]
+    from?: Keyframe
+    to?: Keyframe
     progress?: number
     view: FigureView
     sides?: Sides
-    worked?: Digit[]
+    worked?: readonly Digit[]
     arrow?: FigureArrow
+    prop?: FigureProp
+    /** The common wrong form, drawn as a ghost. */
+    wrong?: Keyframe | null
+    /** As a person opposite shows it, instead of as one's own eyes see it. */
+    facing?: boolean
     holding?: boolean
     moving?: boolean
     /** Height in pixels, for the fineness of the lines. */
@@ -44,6 +50,9 @@ const props = withDefaults(
     sides: 'RIGHT',
     worked: () => [],
     arrow: 'NONE',
+    prop: 'NONE',
+    wrong: null,
+    facing: false,
     holding: false,
     moving: false,
     height: 200,
@@ -51,32 +60,39 @@ const props = withDefaults(
 )
 
 const prefix = useId()
-const first = computed<Pose>(() => props.from ?? (props.poses[0] as Pose))
-const last = computed<Pose>(() => props.to ?? first.value)
+const first = computed<Keyframe>(() => props.from ?? (props.poses[0] as Keyframe))
+const last = computed<Keyframe>(() => props.to ?? first.value)
 const quality = computed(() => qualityFor(props.height, props.moving))
-const view = computed(() => handView(props.view))
+
+const OPPOSITE: Partial<Record<HandView, HandView>> = { PALM: 'BACK', BACK: 'PALM' }
+const own = computed(() => handView(props.view))
+const view = computed(() => (props.facing ? (OPPOSITE[own.value] ?? own.value) : own.value))
+const isSide = computed(() => view.value === 'SIDE' || view.value === 'SIDE_PALM_UP')
+/** Where the other face of the hand cannot be shown, the picture is mirrored instead. */
+const mirrored = computed(() => props.facing && !OPPOSITE[own.value])
 
 const GAP = 24
 /** Both hands are shown side by side where each is seen from the front. */
 const both = computed(
-  () => (props.sides === 'BOTH' || props.sides === 'ALTERNATING') && view.value !== 'SIDE',
+  () => (props.sides === 'BOTH' || props.sides === 'ALTERNATING') && !isSide.value,
 )
 
 const hands = computed(() => {
   if (!isHand(first.value) || !isHand(last.value)) return []
   const poses = props.poses.filter(isHand)
   const worked = digitNumbers(props.worked)
-  const show = both.value ? [true, false] : [props.sides === 'LEFT']
-  return show.map((left) => {
+  const order = props.facing && !mirrored.value ? [false, true] : [true, false]
+  const show = both.value ? order : [props.sides === 'LEFT']
+  return show.map((left, place) => {
     const box = handBox(poses, view.value, left)
-    const shift = both.value ? (left ? -box[2] - GAP / 2 : -box[0] + GAP / 2) : 0
+    const shift = both.value ? (place === 0 ? -box[2] - GAP / 2 : -box[0] + GAP / 2) : 0
     return {
       left,
       shift,
       box: [box[0] + shift, box[1], box[2] + shift, box[3]] as Box,
       drawing: handDrawing(
-        first.value as never,
-        last.value as never,
+        first.value,
+        last.value,
         props.progress,
         view.value,
         left,
@@ -95,15 +111,29 @@ const pair = computed(() =>
 
 const body = computed(() =>
   isBody(first.value) && isBody(last.value)
-    ? mixBodies(BODY_POSES[first.value], BODY_POSES[last.value], props.progress)
+    ? drawBody(first.value, last.value, props.progress)
     : null,
 )
 
+const things = computed(() => {
+  const hand = hands.value[0]
+  return hand && props.prop !== 'NONE'
+    ? propShapes(props.prop, hand.drawing, isSide.value, box.value)
+    : { behind: [], before: [] }
+})
+
 const MARGIN = 14
-const BODY_BOX: Box = [-128, -216, 128, 140]
+const BODY_BOX: Box = [-152, -214, 152, 150]
+/** Room at the sides for each degree that a pair leans over. */
+const TILT_ROOM = 2.6
 const box = computed<Box>(() => {
   if (body.value) return BODY_BOX
-  const inner = pair.value ? pair.value.box : union(hands.value.map((h) => h.box))
+  if (pair.value) {
+    const b = pair.value.box
+    const room = MARGIN + TILT_ROOM * Math.max(...props.poses.filter(isPair).map(tiltOf))
+    return [b[0] - room, b[1] - MARGIN, b[2] + room, b[3]]
+  }
+  const inner = union(hands.value.map((h) => h.box))
   return [inner[0] - MARGIN, inner[1] - MARGIN, inner[2] + MARGIN, inner[3]]
 })
 const viewBox = computed(() => {
@@ -111,29 +141,39 @@ const viewBox = computed(() => {
   return [b[0], b[1], b[2] - b[0], b[3] - b[1]].map((n) => n.toFixed(1)).join(' ')
 })
 
-/** Where the middle fingertip is in a keyframe, and about what it turns. */
+/** An arc shorter than this is no arrow that one could read. */
+const SHORTEST_ARC = 34
+
+/** Where the part that moves goes between the first and the last keyframe, and about what it turns. */
 function sweep(): Arrow | null {
   const hand = hands.value[0]
   const start = props.poses[0]
   const end = props.poses[props.poses.length - 1]
   if (!hand || both.value || !start || !end || !isHand(start) || !isHand(end)) return null
   const q = qualityFor(props.height, true)
-  const tip = (pose: Pose) =>
-    handDrawing(pose as never, pose as never, 0, view.value, hand.left, [], q)
-  const wrist = view.value === 'SIDE' || end.startsWith('WRIST')
-  const a = tip(start)
-  const b = tip(end)
-  const centre: Point = wrist ? a.placeOnHand([0, 0, 0]) : a.place(1, 0, 0)
-  const from = a.place(1, 2, 0.7)
-  const to = b.place(1, 2, 0.7)
-  const angle = (p: Point) => Math.atan2(p[1] - centre[1], p[0] - centre[0])
-  let turn = angle(to) - angle(from)
+  const seen = (pose: Keyframe) => handDrawing(pose, pose, 0, view.value, hand.left, [], q)
+  const a = seen(start)
+  const b = seen(end)
+  const from = handPose(start)
+  const to = handPose(end)
+  const atWrist =
+    Math.abs(from.wrist.flexion - to.wrist.flexion) > 15 ||
+    Math.abs(from.wrist.deviation - to.wrist.deviation) > 10
+  const onlyThumb = props.worked.length === 1 && props.worked[0] === 'THUMB'
+  const digit = onlyThumb && !atWrist ? 4 : 1
+  // In a fist the tip is hidden; the middle joint leads.
+  const fist = from.fingers[1].middle > 60 && to.fingers[1].middle > 60
+  const lead = (d: typeof a): Point => (fist ? d.place(digit, 0, 1) : d.place(digit, 2, 0.7))
+  const centre: Point = atWrist ? a.placeOnHand([0, 0, 0]) : a.place(digit, 0, 0)
+  const p = lead(a)
+  const angle = (at: Point) => Math.atan2(at[1] - centre[1], at[0] - centre[0])
+  let turn = angle(lead(b)) - angle(p)
   if (turn > Math.PI) turn -= 2 * Math.PI
   if (turn < -Math.PI) turn += 2 * Math.PI
-  if (Math.abs(turn) < 0.3) return null
-  const radius = Math.hypot(from[0] - centre[0], from[1] - centre[1]) * 0.82
-  const margin = 0.22 * Math.sign(turn)
-  return curvedArrow(centre, radius, angle(from) + margin, angle(from) + turn - margin)
+  const radius = Math.hypot(p[0] - centre[0], p[1] - centre[1]) * (fist ? 0.95 : 0.82)
+  const margin = Math.min(0.22, Math.abs(turn) / 5) * Math.sign(turn)
+  if (Math.abs(turn - 2 * margin) * radius < SHORTEST_ARC) return null
+  return curvedArrow(centre, radius, angle(p) + margin, angle(p) + turn - margin)
 }
 
 const arrows = computed<Arrow[]>(() => {
@@ -170,16 +210,34 @@ const ghost = computed(() => {
   }
 })
 
+/** The outline of the common wrong form. */
+const wrongForm = computed(() => {
+  const hand = hands.value[0]
+  if (!hand || !props.wrong || both.value || !isHand(props.wrong)) return null
+  const q = qualityFor(props.height, true)
+  return {
+    path: handDrawing(props.wrong, props.wrong, 0, view.value, hand.left, [], q).silhouette(),
+    left: hand.left,
+  }
+})
+
 const pulse = computed<Point | null>(() => {
   const hand = hands.value[0]
   if (!props.holding || !hand || both.value) return null
-  const p = hand.drawing.placeOnHand(view.value === 'SIDE' ? [0, 6, 0] : [0, 60, 12])
+  const p = hand.drawing.placeOnHand(isSide.value ? [0, 6, 0] : [0, 60, 12])
   return [p[0] + hand.shift, p[1]]
 })
 </script>
 
 <template>
-  <svg class="figure" :viewBox="viewBox" role="img" :aria-label="label">
+  <svg class="figure" :class="{ mirrored }" :viewBox="viewBox" role="img" :aria-label="label">
+    <path
+      v-if="wrongForm"
+      class="ghost wrong"
+      :d="wrongForm.path"
+      :transform="wrongForm.left ? 'scale(-1 1)' : undefined"
+    />
+    <path v-for="(thing, i) in things.behind" :key="`thing${i}`" :d="thing" class="thing" />
     <path
       v-if="ghost"
       class="ghost"
@@ -189,7 +247,8 @@ const pulse = computed<Point | null>(() => {
     <g v-for="hand in hands" :key="String(hand.left)" :transform="`translate(${hand.shift} 0)`">
       <HandShapes :drawing="hand.drawing" :left="hand.left" />
     </g>
-    <template v-if="pair">
+    <path v-for="(thing, i) in things.before" :key="`held${i}`" :d="thing" class="thing" />
+    <g v-if="pair" :transform="`rotate(${pair.tilt.toFixed(1)} 0 ${pair.seam?.[1] ?? 40})`">
       <defs>
         <clipPath :id="`${prefix}left`">
           <rect x="-400" y="-400" width="400" height="800" />
@@ -209,8 +268,10 @@ const pulse = computed<Point | null>(() => {
         :stroke-width="quality.strokeWidth"
         :d="`M0 ${pair.seam[0]}V${pair.seam[1]}`"
       />
-    </template>
-    <BodyShapes v-if="body" :pose="body" />
+    </g>
+    <g v-if="body" :transform="sides === 'LEFT' ? 'scale(-1 1)' : undefined">
+      <BodyShapes :body="body" />
+    </g>
     <g v-for="(drawn, i) in arrows" :key="`arrow${i}`" class="arrow">
       <path class="halo" :d="drawn.shaft" />
       <path class="halo-head" :d="drawn.head" />
@@ -241,6 +302,20 @@ const pulse = computed<Point | null>(() => {
   stroke-width: 1.9;
   stroke-dasharray: 6 5;
   stroke-linejoin: round;
+}
+.mirrored {
+  transform: scaleX(-1);
+}
+.wrong {
+  fill: none;
+  stroke: var(--stop);
+}
+.thing {
+  fill: var(--hand-thing);
+  stroke: var(--hand-line);
+  stroke-width: 2.6;
+  stroke-linejoin: round;
+  stroke-linecap: round;
 }
 .seam {
   stroke: var(--hand-line);

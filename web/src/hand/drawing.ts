@@ -99,15 +99,24 @@ const palette = (name: string): Palette => ({
 export const HAND: Palette = palette('hand')
 export const SECOND_HAND: Palette = palette('hand-second')
 
-export type HandView = 'PALM' | 'BACK' | 'SIDE' | 'THREE_QUARTER' | 'LIFT'
+export type HandView = 'PALM' | 'BACK' | 'SIDE' | 'SIDE_PALM_UP' | 'THREE_QUARTER' | 'LIFT'
 
 export const VIEWS: Readonly<Record<HandView, Transform>> = {
   PALM: (p) => p,
   BACK: (p) => aboutY(p, Math.PI),
   SIDE: (p) => aboutZ(aboutY(p, -Math.PI / 2), Math.PI / 2),
+  // Turned over in the view, not in space, so that the light stays where it is.
+  SIDE_PALM_UP: (p) => {
+    const side = VIEWS.SIDE(p)
+    return [side[0], -side[1], side[2]]
+  },
   THREE_QUARTER: (p) => aboutY(p, -32 * degrees),
   LIFT: (p) => aboutX(aboutY(p, Math.PI), -48 * degrees),
 }
+
+/** A view of a hand whose forearm is turned. */
+const turned = (see: Transform, pose: HandPose): Transform =>
+  pose.wrist.turn ? (p) => see(aboutY(p, pose.wrist.turn * degrees)) : see
 
 /** The upright side view, turned by an angle: for two hands in contact. */
 export const sideView =
@@ -172,7 +181,7 @@ class Artist {
     private readonly options: DrawingOptions,
   ) {
     this.skeleton = build(pose)
-    this.see = options.see
+    this.see = turned(options.see, pose)
     this.colours = options.palette ?? HAND
     this.width = options.strokeWidth ?? 2.6
     this.step = options.step ?? 2
@@ -204,7 +213,7 @@ class Artist {
     }
     const digitFlesh = runs.flatMap((run) => run.flesh)
     const everything = [...bodyFlesh, ...digitFlesh]
-    const box = extent(this.pose, this.see, this.options.left ?? false)
+    const box = extent(this.pose, this.options.see, this.options.left ?? false)
     const mirror = this.options.left ? -1 : 1
     const out = (p: Vector): Point => [mirror * p[0], -p[1]]
     return {
@@ -738,8 +747,9 @@ class Artist {
 }
 
 /** The box of a drawn hand as far as the forearm shows: left, top, right, bottom in SVG coordinates. */
-export function extent(pose: HandPose, see: Transform, left: boolean): Box {
+export function extent(pose: HandPose, from: Transform, left: boolean): Box {
   const skeleton = build(pose)
+  const see = turned(from, pose)
   const end = see([0, -FADE_ENDS, 0])
   const flesh: Flesh[] = [
     ...palmAndRoots(skeleton, see),
@@ -775,6 +785,7 @@ export function mixPoses(a: HandPose, b: HandPose, t: number): HandPose {
     wrist: {
       flexion: between(a.wrist.flexion, b.wrist.flexion, m),
       deviation: between(a.wrist.deviation, b.wrist.deviation, m),
+      turn: between(a.wrist.turn, b.wrist.turn, m),
     },
   }
 }

@@ -2,7 +2,8 @@ import { mount } from '@vue/test-utils'
 import { describe, expect, it, vi } from 'vitest'
 import { curvedArrow, straightArrow } from './arrows'
 import ExerciseFigure from './ExerciseFigure.vue'
-import { digitNumbers, handDrawing, isBody, isHand, isPair, qualityFor, snap } from './figures'
+import { digitNumbers, handDrawing, qualityFor, snap } from './figures'
+import { isBody, isHand, isPair } from './keyframes'
 import HandMap from './HandMap.vue'
 
 // The server says from where on pain is marked and ends work.

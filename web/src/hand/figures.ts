@@ -1,16 +1,12 @@
-import type { Digit, FigureView, Pose } from '@/api/types'
-import { BODY_POSES } from './bodyPoses'
+import type { Digit, FigureView } from '@/api/types'
 import { VIEWS, draw, extent, mixPoses, type Drawing, type HandView } from './drawing'
+import { handPose, type Keyframe } from './keyframes'
 import type { Box } from './outline'
 import { drawPair, type Pair } from './pairs'
-import { HAND_POSES, type BodyPoseName, type HandPoseName, type PairPoseName } from './poses'
+import type { PairPoseName } from './poses'
 import type { HandPose } from './skeleton'
 
 const DIGITS: readonly Digit[] = ['INDEX', 'MIDDLE', 'RING', 'LITTLE', 'THUMB']
-
-export const isBody = (pose: Pose): pose is BodyPoseName => pose in BODY_POSES
-export const isHand = (pose: Pose): pose is HandPoseName => pose in HAND_POSES
-export const isPair = (pose: Pose): pose is PairPoseName => !isBody(pose) && !isHand(pose)
 
 /** The digits as the drawing numbers them: index 0 to little finger 3, thumb 4. */
 export const digitNumbers = (digits: readonly Digit[]): number[] =>
@@ -36,7 +32,7 @@ export function qualityFor(height: number, moving: boolean): Quality {
   }
 }
 
-const REMEMBERED = 400
+const REMEMBERED = 600
 const remembered = new Map<string, unknown>()
 
 /** Keeps drawings that were made once; the oldest go first. */
@@ -56,13 +52,13 @@ function remember<T>(key: string, make: () => T): T {
 const STEPS_BETWEEN = 24
 export const snap = (t: number): number => Math.round(t * STEPS_BETWEEN) / STEPS_BETWEEN
 
-export function poseBetween(from: HandPoseName, to: HandPoseName, t: number): HandPose {
-  return from === to ? HAND_POSES[from] : mixPoses(HAND_POSES[from], HAND_POSES[to], t)
+export function poseBetween(from: Keyframe, to: Keyframe, t: number): HandPose {
+  return from === to ? handPose(from) : mixPoses(handPose(from), handPose(to), t)
 }
 
 export function handDrawing(
-  from: HandPoseName,
-  to: HandPoseName,
+  from: Keyframe,
+  to: Keyframe,
   t: number,
   view: HandView,
   left: boolean,
@@ -100,9 +96,20 @@ export const union = (boxes: readonly Box[]): Box => [
   Math.max(...boxes.map((b) => b[3])),
 ]
 
-/** The box that holds a hand in all its poses, so that a moving figure stays where it is. */
-export function handBox(poses: readonly HandPoseName[], view: HandView, left: boolean): Box {
+/**
+ * The box that holds a hand in all its poses and halfway between them, so that a moving figure stays
+ * where it is and is never cut off.
+ */
+export function handBox(poses: readonly Keyframe[], view: HandView, left: boolean): Box {
   return remember(['box', poses.join(), view, left].join('|'), () =>
-    union(poses.map((pose) => extent(HAND_POSES[pose], VIEWS[view], left))),
+    union(
+      poses.flatMap((pose, i) => {
+        const next = poses[(i + 1) % poses.length] ?? pose
+        const here = extent(handPose(pose), VIEWS[view], left)
+        return next === pose
+          ? [here]
+          : [here, extent(poseBetween(pose, next, 0.5), VIEWS[view], left)]
+      }),
+    ),
   )
 }

@@ -1,6 +1,6 @@
 import { HAND, SECOND_HAND, VIEWS, draw, mixPoses, sideView, type Drawing } from './drawing'
 import { distance, type Box, type Flesh } from './outline'
-import { INTERLACED, LEANING, type PairPoseName } from './poses'
+import { CLASP_TURN, INTERLACED, LEANING, type PairPoseName } from './poses'
 import type { HandPose } from './skeleton'
 import { between } from './vector'
 
@@ -18,7 +18,11 @@ export interface Pair {
   /** The line of contact, from top to bottom, if the palms touch. */
   readonly seam: readonly [number, number] | null
   readonly box: Box
+  /** How far the whole picture is turned about its lower middle, in degrees. */
+  readonly tilt: number
 }
+
+type Untilted = Omit<Pair, 'tilt'>
 
 interface PairOptions {
   readonly id: string
@@ -29,7 +33,14 @@ interface PairOptions {
 
 type Leaning = keyof typeof LEANING
 
-const leans = (name: PairPoseName): name is Leaning => name !== 'INTERLACED'
+const leans = (name: PairPoseName): name is Leaning => name in LEANING
+const raised = (from: PairPoseName, to: PairPoseName, t: number): number =>
+  between(Number(from === 'INTERLACED_RAISED'), Number(to === 'INTERLACED_RAISED'), t)
+const claspTurn = (name: PairPoseName): number => (leans(name) ? 0 : CLASP_TURN[name])
+
+/** How far a pose leans over, in degrees, whichever way. */
+export const tiltOf = (name: PairPoseName): number =>
+  Math.abs(leans(name) ? LEANING[name].tilt : CLASP_TURN[name])
 
 /** Draws two hands in contact, on the way from one pair pose to another. */
 export function drawPair(
@@ -38,11 +49,22 @@ export function drawPair(
   t: number,
   options: PairOptions,
 ): Pair {
-  if (!leans(from) || !leans(to)) return interlaced(options)
+  if (!leans(from) || !leans(to))
+    return {
+      ...interlaced(raised(from, to, t), options),
+      tilt: between(claspTurn(from), claspTurn(to), t),
+    }
   const a = LEANING[from]
   const b = LEANING[to]
-  const tips = from === 'FINGERTIPS_TOGETHER' && to === 'FINGERTIPS_TOGETHER'
-  return leaning(mixPoses(a.pose, b.pose, t), between(a.turn, b.turn, t), !tips, options)
+  return {
+    ...leaning(
+      mixPoses(a.pose, b.pose, t),
+      between(a.turn, b.turn, t),
+      a.palms && b.palms,
+      options,
+    ),
+    tilt: between(a.tilt, b.tilt, t),
+  }
 }
 
 /** The smallest x of the fingers: where they touch the other hand. */
@@ -55,7 +77,12 @@ function contact(flesh: readonly Flesh[]): number {
 }
 
 /** Two mirrored side views, each cut at the plane where they meet. */
-function leaning(pose: HandPose, turn: number, palmsTouch: boolean, options: PairOptions): Pair {
+function leaning(
+  pose: HandPose,
+  turn: number,
+  palmsTouch: boolean,
+  options: PairOptions,
+): Untilted {
   const see = sideView(turn)
   const common = {
     see,
@@ -86,7 +113,7 @@ function leaning(pose: HandPose, turn: number, palmsTouch: boolean, options: Pai
 }
 
 /** A clasp that reads at once: far palm, near back, then the far fingers folded over it. Not to be moved. */
-function interlaced(options: PairOptions): Pair {
+function interlaced(raise: number, options: PairOptions): Untilted {
   const common = {
     step: options.step,
     strokeWidth: options.strokeWidth,
@@ -95,12 +122,13 @@ function interlaced(options: PairOptions): Pair {
   }
   const far = { ...common, see: VIEWS.PALM, left: true, palette: SECOND_HAND, palmLines: false }
   const farMove = 'translate(14 -6) rotate(9 0 -112)'
+  const nearPose = mixPoses(INTERLACED.near, INTERLACED.nearRaised, raise)
   const under = draw(INTERLACED.far, {
     ...far,
     id: `${options.id}f`,
     only: 'all but folded fingers',
   })
-  const near = draw(INTERLACED.near, { ...common, id: `${options.id}n`, see: VIEWS.BACK })
+  const near = draw(nearPose, { ...common, id: `${options.id}n`, see: VIEWS.BACK })
   const over = draw(INTERLACED.far, { ...far, id: `${options.id}o`, only: 'folded fingers' })
   return {
     hands: [

@@ -4,9 +4,20 @@ import type { FingerPose, HandPose, ThumbPose } from './skeleton'
 type Angles = readonly [knuckle: number, middle: number, end: number]
 type Four<T> = readonly [T, T, T, T]
 
-export type HandPoseName = Exclude<Pose, PairPoseName | BodyPoseName>
-export type PairPoseName = 'PALMS_TOGETHER' | 'PALMS_LOWERED' | 'FINGERTIPS_TOGETHER' | 'INTERLACED'
+export type PairPoseName =
+  | 'PALMS_TOGETHER'
+  | 'PALMS_LOWERED'
+  | 'PALMS_PUSHED_LEFT'
+  | 'PALMS_PUSHED_RIGHT'
+  | 'FINGERTIPS_TOGETHER'
+  | 'FINGERTIPS_SPREAD'
+  | 'FINGERS_PARTED'
+  | 'INTERLACED'
+  | 'INTERLACED_RAISED'
+  | 'INTERLACED_TURNED_LEFT'
+  | 'INTERLACED_TURNED_RIGHT'
 export type BodyPoseName = Extract<Pose, `BODY_${string}`>
+export type HandPoseName = Exclude<Pose, PairPoseName | BodyPoseName>
 
 const thumb = (
   radial: number,
@@ -44,7 +55,7 @@ function pose(
       finger(angles[3], spread[3]),
     ],
     thumb: t,
-    wrist: { flexion, deviation },
+    wrist: { flexion, deviation, turn: 0 },
   }
 }
 
@@ -81,25 +92,92 @@ function curled(...targets: readonly number[]): HandPose {
   return pose([at(0), at(1), at(2), at(3)], OPEN, RESTING_THUMB)
 }
 
+const each = (angles: (finger: number) => Angles): Four<Angles> => [
+  angles(0),
+  angles(1),
+  angles(2),
+  angles(3),
+]
+
 function lifted(target: number): HandPose {
   const height = [-34, -30, -22, -34][target] ?? 0
-  const at = (i: number): Angles => [i === target ? height : 0, 0, 0]
-  return pose([at(0), at(1), at(2), at(3)], NONE, thumb(36, 0, 5, 5))
+  return pose(
+    each((i) => [i === target ? height : 0, 0, 0]),
+    NONE,
+    thumb(36, 0, 5, 5),
+  )
 }
+
+/** Fingers drawn back by the other hand or an edge; the others stay. */
+const back = (...targets: readonly number[]): HandPose =>
+  pose(
+    each((i) => (targets.includes(i) ? [-42, 2, 0] : [6, 6, 2])),
+    CLOSED,
+    thumb(30, 4, 5, 5),
+  )
+
+/** Fingers straight out of a soft fist. */
+const out = (...targets: readonly number[]): HandPose =>
+  pose(
+    each((i) => (targets.includes(i) ? [2, 2, 0] : [78, 96, 58])),
+    [2, 0, 2, 4],
+    thumb(46, 44, 40, 34, 62),
+  )
 
 const gap = (spread: Four<number>, t = thumb(40, 8, 5, 5)) => pose(all(STRAIGHT), spread, t)
 
 const closed = pose(all(STRAIGHT), CLOSED, thumb(22, 8, 0, 0))
-const bentWrist = (flexion: number, deviation: number): HandPose => ({
-  ...closed,
-  wrist: { flexion, deviation },
+const withWrist = (hand: HandPose, flexion: number, deviation = 0, turn = 0): HandPose => ({
+  ...hand,
+  wrist: { flexion, deviation, turn },
 })
+const bentWrist = (flexion: number, deviation: number): HandPose =>
+  withWrist(closed, flexion, deviation)
+
+/** A pair of digits opened that are no neighbours: what lies between them bends out of the way. */
+function opened(spread: Four<number>, t: ThumbPose, ...between: readonly number[]): HandPose {
+  return pose(
+    each((i) => (between.includes(i) ? [52, 62, 30] : STRAIGHT)),
+    spread,
+    t,
+  )
+}
+
+const WIDE_THUMB = thumb(62, 0, 0, -5)
+const looseFist = pose(LOOSE_FIST, NONE, LOOSE_FIST_THUMB)
+const thumbInFist = pose(
+  [
+    [74, 94, 58],
+    [78, 98, 60],
+    [80, 98, 60],
+    [82, 96, 58],
+  ],
+  NONE,
+  thumb(24, 62, 44, 50, 40),
+)
+const pointing = pose(
+  each((i) => (i < 2 ? [4, 4, 2] : [76, 94, 56])),
+  [-2, 0, 0, 0],
+  thumb(44, 46, 40, 34, 62),
+)
+const grip = pose(
+  [
+    [66, 84, 46],
+    [70, 88, 48],
+    [74, 88, 48],
+    [76, 86, 46],
+  ],
+  NONE,
+  thumb(50, 52, 34, 40, 64),
+)
+const spreadHand = pose(all([-5, 0, 0]), [14, 0, 14, 26], thumb(58, 0, 0, -5))
+const flat = pose(all(STRAIGHT), OPEN, RESTING_THUMB)
 
 /** Joint angles of every named pose of one hand (drawing only, from memory). */
 export const HAND_POSES: Readonly<Record<HandPoseName, HandPose>> = {
-  FLAT: pose(all(STRAIGHT), OPEN, RESTING_THUMB),
+  FLAT: flat,
   CLOSED: closed,
-  SPREAD: pose(all([-5, 0, 0]), [14, 0, 14, 26], thumb(58, 0, 0, -5)),
+  SPREAD: spreadHand,
   RELAXED: pose(
     [
       [18, 28, 12],
@@ -132,43 +210,159 @@ export const HAND_POSES: Readonly<Record<HandPoseName, HandPose>> = {
   CURL_MIDDLE: curled(1),
   CURL_RING: curled(2),
   CURL_LITTLE: curled(3),
-  CURL_INDEX_AND_MIDDLE: curled(0, 1),
+  CURL_INDEX_MIDDLE: curled(0, 1),
+  CURL_INDEX_RING: curled(0, 2),
+  CURL_INDEX_LITTLE: curled(0, 3),
+  CURL_MIDDLE_RING: curled(1, 2),
+  CURL_MIDDLE_LITTLE: curled(1, 3),
+  CURL_RING_LITTLE: curled(2, 3),
+  CURL_INDEX_MIDDLE_RING: curled(0, 1, 2),
+  CURL_INDEX_MIDDLE_LITTLE: curled(0, 1, 3),
+  CURL_INDEX_RING_LITTLE: curled(0, 2, 3),
+  CURL_MIDDLE_RING_LITTLE: curled(1, 2, 3),
   LIFT_INDEX: lifted(0),
   LIFT_MIDDLE: lifted(1),
   LIFT_RING: lifted(2),
   LIFT_LITTLE: lifted(3),
+  BACK_INDEX: back(0),
+  BACK_MIDDLE: back(1),
+  BACK_RING: back(2),
+  BACK_LITTLE: back(3),
+  BACK_INDEX_MIDDLE: back(0, 1),
+  BACK_INDEX_MIDDLE_RING: back(0, 1, 2),
+  BACK_INDEX_MIDDLE_RING_LITTLE: back(0, 1, 2, 3),
+  OUT_INDEX: out(0),
+  OUT_LITTLE: out(3),
+  OUT_INDEX_MIDDLE: out(0, 1),
+  OUT_RING_LITTLE: out(2, 3),
+  OUT_INDEX_MIDDLE_RING: out(0, 1, 2),
+  OUT_MIDDLE_RING_LITTLE: out(1, 2, 3),
+  GAP_THUMB_MIDDLE: opened(CLOSED, WIDE_THUMB, 0),
+  GAP_THUMB_RING: opened([0, 0, 10, -2], WIDE_THUMB, 0, 1),
+  GAP_THUMB_LITTLE: opened([2, 0, 6, 24], WIDE_THUMB, 0, 1, 2),
+  GAP_INDEX_RING: opened([15, 0, 13, 0], thumb(34, 8, 5, 5), 1),
+  GAP_INDEX_LITTLE: opened([15, 0, 6, 24], thumb(34, 8, 5, 5), 1, 2),
+  GAP_MIDDLE_LITTLE: opened([-2, 6, 4, 24], thumb(34, 8, 5, 5), 2),
   GAP_THUMB_INDEX: gap(CLOSED, thumb(60, 0, 0, -5)),
   GAP_INDEX_MIDDLE: gap([15, 0, -3, -6]),
   GAP_MIDDLE_RING: gap([3, 7, 7, 3]),
   GAP_RING_LITTLE: gap([-2, 2, -5, 19]),
+  CROSSED_OUTWARD: pose(
+    [
+      [2, 4, 2],
+      [14, 10, 4],
+      [14, 10, 4],
+      [2, 4, 2],
+    ],
+    [-13, 17, 18, -14],
+    thumb(36, 8, 5, 5),
+  ),
+  CROSSED_MIDDLE_OVER_RING: pose(
+    [
+      [0, 2, 0],
+      [15, 10, 4],
+      [2, 4, 2],
+      [0, 2, 0],
+    ],
+    [2, -17, -13, 6],
+    thumb(36, 8, 5, 5),
+  ),
+  END_JOINTS_BENT: pose(all([0, 34, 60]), REST, thumb(36, 8, 5, 10)),
+  ROUND: pose(all([40, 50, 26]), [3, 0, 3, 6], thumb(46, 44, 18, 20, 55)),
   WRIST_EXTENDED: bentWrist(-65, 0),
+  WRIST_EXTENDED_SPREAD: withWrist(spreadHand, -65),
   WRIST_FLEXED: bentWrist(70, 0),
   WRIST_RADIAL: bentWrist(0, 20),
   WRIST_ULNAR: bentWrist(0, -30),
-  LOOSE_FIST: pose(LOOSE_FIST, NONE, LOOSE_FIST_THUMB),
-  LOOSE_FIST_EXTENDED: pose(LOOSE_FIST, NONE, LOOSE_FIST_THUMB, -48),
-  LOOSE_FIST_FLEXED: pose(LOOSE_FIST, NONE, LOOSE_FIST_THUMB, 48),
+  LOOSE_FIST: looseFist,
+  LOOSE_FIST_EXTENDED: withWrist(looseFist, -48),
+  LOOSE_FIST_FLEXED: withWrist(looseFist, 48),
+  THUMB_IN_FIST: thumbInFist,
+  THUMB_IN_FIST_EXTENDED: withWrist(thumbInFist, -45),
+  THUMB_IN_FIST_FLEXED: withWrist(thumbInFist, 45),
+  THUMB_IN_FIST_RADIAL: withWrist(thumbInFist, 0, 20),
+  THUMB_IN_FIST_ULNAR: withWrist(thumbInFist, 0, -32),
+  POINTING: pointing,
+  POINTING_EXTENDED: withWrist(pointing, -42),
+  POINTING_FLEXED: withWrist(pointing, 42),
+  GRIP: grip,
+  GRIP_EXTENDED: withWrist(grip, -45),
+  GRIP_FLEXED: withWrist(grip, 48),
+  GRIP_ROLLED_IN: withWrist(grip, 0, 0, -36),
+  GRIP_ROLLED_OUT: withWrist(grip, 0, 0, 36),
+  TURNED_IN: withWrist(flat, 0, 0, -38),
+  TURNED_OUT: withWrist(flat, 0, 0, 38),
+  STICK_BENT: pose(
+    [
+      [46, 62, 34],
+      [50, 66, 36],
+      [52, 64, 34],
+      [48, 58, 26],
+    ],
+    [2, 0, 2, 4],
+    thumb(48, 56, 30, 40, 60),
+  ),
+  STICK_STRAIGHT: pose(
+    [
+      [30, 26, 12],
+      [34, 30, 14],
+      [36, 30, 14],
+      [30, 22, 8],
+    ],
+    [3, 0, 3, 6],
+    thumb(46, 50, 10, 12, 60),
+  ),
+  THUMB_BACK: { ...withWrist(closed, 34), thumb: thumb(60, 66, 24, 12, 40) },
+  THUMB_OUT: { ...closed, thumb: thumb(62, 0, 0, -10) },
+  KEYS_CURVED: pose(all([34, 42, 24]), [3, 0, 3, 5], thumb(40, 18, 10, 14)),
+  KEYS_CURVED_WIDE: pose(all([26, 32, 18]), [14, 0, 12, 24], thumb(46, 18, 8, 10)),
 }
 
-/** Poses of a hand that leans against the other one; `turn` is how far the side view is turned. */
+type LeaningName = Exclude<PairPoseName, `INTERLACED${string}`>
+
+/**
+ * Poses of a hand that leans against the other one; `turn` is how far the side view is turned,
+ * `tilt` how far both lean over together, toward the right.
+ */
 export const LEANING: Readonly<
-  Record<
-    'PALMS_TOGETHER' | 'PALMS_LOWERED' | 'FINGERTIPS_TOGETHER',
-    { pose: HandPose; turn: number }
-  >
-> = {
-  PALMS_TOGETHER: {
-    pose: pose(all(STRAIGHT), CLOSED, thumb(26, -14, 0, 0), -62),
-    turn: 62,
-  },
-  PALMS_LOWERED: {
-    pose: pose(all(STRAIGHT), CLOSED, thumb(26, -14, 0, 0), -78),
-    turn: 78,
-  },
-  FINGERTIPS_TOGETHER: {
-    pose: pose(all([14, 24, -8]), [4, 0, 4, 6], thumb(36, 26, 0, -8), -34),
-    turn: 42,
-  },
+  Record<LeaningName, { pose: HandPose; turn: number; tilt: number; palms: boolean }>
+> = (() => {
+  const palms = (flexion: number) => pose(all(STRAIGHT), CLOSED, thumb(26, -14, 0, 0), flexion)
+  const tips = (index: Angles, others: Angles, spread: Four<number>, flexion: number) =>
+    pose([index, others, others, others], spread, thumb(36, 26, 0, -8), flexion)
+  const arch: Angles = [14, 24, -8]
+  return {
+    PALMS_TOGETHER: { pose: palms(-62), turn: 62, tilt: 0, palms: true },
+    PALMS_LOWERED: { pose: palms(-78), turn: 78, tilt: 0, palms: true },
+    PALMS_PUSHED_LEFT: { pose: palms(-62), turn: 62, tilt: -20, palms: true },
+    PALMS_PUSHED_RIGHT: { pose: palms(-62), turn: 62, tilt: 20, palms: true },
+    FINGERTIPS_TOGETHER: {
+      pose: tips(arch, arch, [4, 0, 4, 6], -34),
+      turn: 42,
+      tilt: 0,
+      palms: false,
+    },
+    FINGERTIPS_SPREAD: {
+      pose: tips([2, 14, -8], [2, 14, -8], [14, 0, 14, 24], -46),
+      turn: 54,
+      tilt: 0,
+      palms: false,
+    },
+    FINGERS_PARTED: {
+      pose: tips([-26, 8, 0], arch, [4, 0, 4, 6], -34),
+      turn: 42,
+      tilt: 0,
+      palms: false,
+    },
+  }
+})()
+
+/** How far a clasp is turned in the picture, in degrees. */
+export const CLASP_TURN: Readonly<Record<Exclude<PairPoseName, LeaningName>, number>> = {
+  INTERLACED: 0,
+  INTERLACED_RAISED: 0,
+  INTERLACED_TURNED_LEFT: -24,
+  INTERLACED_TURNED_RIGHT: 24,
 }
 
 const INTERLACED_SPREAD: Four<number> = [9, 0, 9, 15]
@@ -176,6 +370,11 @@ const INTERLACED_SPREAD: Four<number> = [9, 0, 9, 15]
 /** The two hands of the interlaced grip: the nearer one seen from its back, the other from its palm. */
 export const INTERLACED = {
   near: pose(all([20, 95, 40]), INTERLACED_SPREAD, thumb(30, 6, 8, 12)),
+  nearRaised: pose(
+    each((i) => (i === 0 ? [-6, 8, 2] : [20, 95, 40])),
+    INTERLACED_SPREAD,
+    thumb(30, 6, 8, 12),
+  ),
   far: pose(
     [
       [30, 104, 28],

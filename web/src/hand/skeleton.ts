@@ -28,11 +28,18 @@ export interface ThumbPose {
   readonly plane: number
 }
 
-/** Joint angles of a hand; wrist flexion is toward the palm, deviation toward the thumb. */
+/**
+ * Joint angles of a hand; wrist flexion is toward the palm, deviation toward the thumb, and a turn
+ * of the whole forearm brings the thumb away from the viewer of the palm.
+ */
 export interface HandPose {
   readonly fingers: readonly [FingerPose, FingerPose, FingerPose, FingerPose]
   readonly thumb: ThumbPose
-  readonly wrist: { readonly flexion: number; readonly deviation: number }
+  readonly wrist: {
+    readonly flexion: number
+    readonly deviation: number
+    readonly turn: number
+  }
 }
 
 /** A phalanx in space: ends, direction, palmar normal, side, and the flexion that led here. */

@@ -14,6 +14,7 @@ const places = computed(() =>
     ? [
         { to: '/today', word: 'Today' },
         { to: '/clients', word: 'Clients' },
+        { to: '/library', word: 'Library' },
       ]
     : [
         { to: '/my-day', word: 'My day' },

@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import { computed, onMounted, onUnmounted, ref, useId } from 'vue'
-import { useRouter } from 'vue-router'
+import { useRoute, useRouter } from 'vue-router'
 import { api } from '@/api/calls'
 import type { ClientSummary } from '@/api/types'
 
 const router = useRouter()
+const route = useRoute()
+/** In the library the slash finds exercises. */
+const slashIsOurs = computed(() => !route.path.startsWith('/library'))
 const id = useId()
 const input = ref<HTMLInputElement | null>(null)
 const text = ref('')
@@ -58,7 +61,8 @@ function key(event: KeyboardEvent) {
 }
 function slash(event: KeyboardEvent) {
   const target = event.target as HTMLElement
-  if (event.key !== '/' || /INPUT|TEXTAREA|SELECT/.test(target.tagName)) return
+  if (!slashIsOurs.value || event.key !== '/' || /INPUT|TEXTAREA|SELECT/.test(target.tagName))
+    return
   event.preventDefault()
   input.value?.focus()
 }
@@ -86,7 +90,7 @@ onUnmounted(() => document.removeEventListener('keydown', slash))
       @blur="open = false"
       @keydown="key"
     />
-    <kbd aria-hidden="true">/</kbd>
+    <kbd v-if="slashIsOurs" aria-hidden="true">/</kbd>
     <ul v-show="open" :id="`${id}list`" role="listbox" aria-label="Clients">
       <li
         v-for="(client, i) in found"

@@ -14,6 +14,7 @@ const places = computed(() =>
     ? [
         { key: 't', to: '/today', word: 'Today' },
         { key: 'c', to: '/clients', word: 'Clients' },
+        { key: 'l', to: '/library', word: 'Library' },
       ]
     : [
         { key: 'd', to: '/my-day', word: 'My day' },
@@ -47,7 +48,7 @@ onUnmounted(() => document.removeEventListener('keydown', key))
     <dl>
       <template v-if="account.coach.value">
         <dt><kbd>/</kbd></dt>
-        <dd>Find a client</dd>
+        <dd>Find a client; in the library, an exercise</dd>
       </template>
       <template v-for="place in places" :key="place.key">
         <dt>
@@ -68,6 +69,10 @@ onUnmounted(() => document.removeEventListener('keydown', key))
       <dd>Back</dd>
       <dt><kbd>H</kbd></dt>
       <dd>It hurts</dd>
+      <dt><kbd>O</kbd></dt>
+      <dd>It has eased, where a hold may be ended</dd>
+      <dt><kbd>V</kbd></dt>
+      <dd>Own eyes, or facing</dd>
       <dt><kbd>M</kbd></dt>
       <dd>Mute</dd>
       <dt><kbd>Esc</kbd></dt>

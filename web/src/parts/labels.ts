@@ -1,11 +1,18 @@
 import type {
   ActivityKind,
+  BodySegment,
   Digit,
   Discipline,
+  FigureArrow,
+  FigureProp,
+  FigureView,
+  LadderKind,
   Method,
   Notation,
   Position,
   Purpose,
+  Recovery,
+  ReferralSign,
   Region,
   Sensation,
   Thing,
@@ -72,10 +79,24 @@ export const THINGS: Readonly<Record<Thing, string>> = {
   TABLE_EDGE: 'Table edge',
   TOWEL: 'Towel',
   SOFT_BALL: 'Soft ball',
-  HARD_BALL: 'Firm ball or tin',
+  HARD_BALL: 'Firm ball',
   PENCIL: 'Pencil',
   MAT: 'Mat',
   LIGHT_WEIGHT: 'Light weight',
+  CLAY: 'Clay or dough',
+  ROLLER: 'Small roller',
+  BOW: 'Bow',
+  FINGER_TRAINER: 'Finger trainer',
+  COIN: 'Coin',
+  BOTTLE: 'Half-litre bottle',
+  FOOD_CAN: 'Full food can',
+  TIN: 'Round tin',
+  ROLLED_SOCK: 'Rolled sock',
+  KITCHEN_ROLL: 'Kitchen roll',
+  CARPET: 'Carpet',
+  LAP: 'Lap',
+  OWN_FIST: 'Own fist',
+  OWN_FOREARM: 'Other forearm',
   BAND: 'Band',
 }
 
@@ -116,5 +137,70 @@ export const SENSATIONS: Readonly<Record<Sensation, string>> = {
   CLICK: 'click',
 }
 
-export const keys = <K extends string>(labels: Readonly<Record<K, string>>): K[] =>
+export const VIEWS: Readonly<Record<FigureView, string>> = {
+  PALM: 'Palm',
+  BACK: 'Back',
+  SIDE: 'Side',
+  SIDE_PALM_UP: 'Side, palm up',
+  THREE_QUARTER: 'Three-quarter',
+  LIFT: 'Back, tilted',
+  PAIR: 'Both hands in contact',
+  BODY: 'Whole body',
+}
+
+export const ARROWS: Readonly<Record<FigureArrow, string>> = {
+  NONE: 'No arrow',
+  PULL: 'Pull',
+  PRESS: 'Press',
+  MOVE: 'To and fro',
+  CIRCLE: 'Round',
+}
+
+export const PROPS: Readonly<Record<FigureProp, string>> = {
+  NONE: 'Nothing in the hand',
+  BALL: 'Ball',
+  WEIGHT: 'Weight',
+  STICK: 'Pencil, bow or stick',
+  BAND: 'Band',
+  TABLE: 'Table under the fingers',
+}
+
+export const SEGMENTS: Readonly<Record<BodySegment, string>> = {
+  HIPS: 'Hips',
+  SPINE: 'Spine',
+  CHEST: 'Chest',
+  SHOULDERS: 'Shoulders',
+  NECK: 'Neck',
+  ELBOWS: 'Elbows',
+  FOREARMS: 'Forearms',
+  WRISTS: 'Wrists',
+  HANDS: 'Hands',
+  FINGERS: 'Fingers',
+}
+
+export const RECOVERIES: Readonly<Record<Recovery, string>> = {
+  NONE: 'No rest day',
+  REST_DAY: 'A rest day after',
+}
+
+export const REFERRAL_SIGNS: Readonly<Record<ReferralSign, string>> = {
+  PINS_AND_NEEDLES: 'Pins and needles, loss of feeling',
+  NIGHT_PAIN: 'Pain that wakes at night',
+  CURLING_BY_ITSELF: 'Fingers that curl by themselves',
+  SWELLING: 'Swelling, heat, changed shape',
+  WEAKNESS: 'Weakness, dropping things',
+  RECENT_INJURY: 'Recent injury or operation',
+  STRONG_PAIN: 'Pain of 7 or more',
+  GROWING_PAIN: 'Pain that grows',
+}
+
+export const LADDERS: Readonly<Record<LadderKind, string>> = {
+  BY_DOSE: 'The dose itself',
+  ENDURANCE: 'Repetitions in a row, to 300',
+  TEMPO: 'Tempo',
+  THINGS: 'Things, from easy to hard',
+  NAMED: 'Named variants',
+}
+
+export const keys = <K extends string>(labels: Readonly<Record<K, unknown>>): K[] =>
   Object.keys(labels) as K[]

@@ -2,6 +2,8 @@
 import { computed, onMounted, onUnmounted, ref } from 'vue'
 import type { PainForm, RoutineView, SessionForm } from '@/api/types'
 import ExerciseFigure from '@/hand/ExerciseFigure.vue'
+import FigurePlayer from '@/hand/FigurePlayer.vue'
+import { motionAt } from '@/hand/motion'
 import { capital, countdown, duration, toMinute } from '@/parts/words'
 import KindLetter from '@/tape/KindLetter.vue'
 import { KINDS } from '@/tape/kinds'
@@ -29,31 +31,17 @@ const sideWord = computed(
       cue.value.sides
     ],
 )
-const LOOP = 2600
-/** Work without poses of its own moves to and fro quietly; everything else follows its cue. */
-const pose = computed(() => {
-  const c = cue.value
-  const free =
-    c.repetition > 0 &&
-    c.beats === 0 &&
-    (c.phase === 'MOVE' || c.phase === 'PLAY') &&
-    c.durationMillis > 2000
-  const poses = step.value?.poses ?? []
-  if (free && poses.length > 1) {
-    const turn = ((player.position.value - c.offsetMillis) % LOOP) / LOOP
-    const at = turn * poses.length
-    const i = Math.floor(at) % poses.length
-    return {
-      from: poses[i],
-      to: poses[(i + 1) % poses.length],
-      t: ease(at - Math.floor(at)),
-      moving: true,
-    }
-  }
-  const moving = c.from !== c.to && player.progress.value < 1
-  return { from: c.from, to: c.to, t: ease(player.progress.value), moving }
-})
-const ease = (t: number) => t * t * (3 - 2 * t)
+const pose = computed(() =>
+  motionAt(cue.value, player.position.value - cue.value.offsetMillis, step.value?.poses ?? []),
+)
+const facing = ref(false)
+const stepCues = computed(() => props.routine.cues.filter((c) => c.step === player.step.value))
+/** While a hold may be ended by the person, and from when on. */
+const mayEase = computed(
+  () =>
+    cue.value.easesFromMillis > 0 &&
+    player.position.value - cue.value.offsetMillis >= cue.value.easesFromMillis,
+)
 const breath = computed(() => {
   const c = cue.value
   if (c.breath === 'FREE') return null
@@ -118,6 +106,9 @@ function nothing() {
   hurting.value = false
   player.resume()
 }
+function turn() {
+  facing.value = !facing.value
+}
 function stay() {
   leaving.value = false
   player.resume()
@@ -132,6 +123,10 @@ const KEYS: Readonly<Record<string, () => void>> = {
   h: hurts,
   H: hurts,
   m: player.toggleMute,
+  v: turn,
+  V: turn,
+  o: player.eased,
+  O: player.eased,
   M: player.toggleMute,
   Escape: leave,
 }
@@ -182,6 +177,7 @@ onUnmounted(() => document.removeEventListener('keydown', key))
             :view="step.view"
             sides="BOTH"
             :worked="step.worked"
+            :prop="step.prop"
             :height="400"
             :label="`First: ${step.title}`"
           />
@@ -210,7 +206,15 @@ onUnmounted(() => document.removeEventListener('keydown', key))
       </section>
       <template v-else-if="step">
         <div class="figure">
+          <FigurePlayer
+            v-if="player.state.value === 'paused'"
+            :figure="{ ...step }"
+            :cues="stepCues"
+            :height="420"
+            :label="`${step.title}, slowly`"
+          />
           <ExerciseFigure
+            v-else
             :poses="step.poses"
             :from="pose.from"
             :to="pose.to"
@@ -219,6 +223,8 @@ onUnmounted(() => document.removeEventListener('keydown', key))
             :sides="cue.sides"
             :worked="worked"
             :arrow="step.arrow"
+            :prop="step.prop"
+            :facing="facing"
             :holding="cue.phase === 'HOLD' && cue.breath === 'FREE'"
             :moving="pose.moving"
             :height="480"
@@ -266,6 +272,9 @@ onUnmounted(() => document.removeEventListener('keydown', key))
           </button>
           <button type="button" class="key back" @click="player.back">Back <kbd>←</kbd></button>
           <button type="button" class="key forward" @click="player.next">Next <kbd>→</kbd></button>
+          <button v-if="mayEase" type="button" class="key ease" @click="player.eased">
+            It has eased <kbd>O</kbd>
+          </button>
           <button type="button" class="key hurt" @click="hurts">It hurts <kbd>H</kbd></button>
           <span class="gap" />
           <button
@@ -275,6 +284,9 @@ onUnmounted(() => document.removeEventListener('keydown', key))
             @click="player.toggleMute"
           >
             {{ player.muted.value ? 'Sound' : 'Mute' }} <kbd>M</kbd>
+          </button>
+          <button type="button" class="key" :aria-pressed="facing" @click="turn">
+            {{ facing ? 'Own eyes' : 'Facing' }} <kbd>V</kbd>
           </button>
           <button type="button" class="key" @click="leave">Leave <kbd>Esc</kbd></button>
         </nav>

@@ -20,5 +20,7 @@ export const cueForTests = (changes: Partial<Cue>): Cue => ({
   sound: 'NONE',
   from: 'FLAT',
   to: 'FLAT',
+  notes: 0,
+  easesFromMillis: 0,
   ...changes,
 })

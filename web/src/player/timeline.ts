@@ -50,6 +50,8 @@ export interface Count {
 export function countOf(cue: Cue, millis: number): Count {
   const left = Math.max(1, Math.ceil((cue.offsetMillis + cue.durationMillis - millis) / 1000))
   const seconds: Count = { number: String(left), word: left === 1 ? 'second' : 'seconds' }
+  if (cue.phase === 'SET_UP' && cue.beats > 0)
+    return { number: String(cue.beats - cue.beat + 1), word: 'count in' }
   if (cue.phase === 'SET_UP') return { number: String(left), word: 'get ready' }
   if (cue.repetition === 0 || cue.phase === 'HOLD') {
     if (cue.phase === 'HOLD' && cue.breath !== 'FREE' && cue.beats > 0)

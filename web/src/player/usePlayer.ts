@@ -97,6 +97,15 @@ export function usePlayer(routine: RoutineView) {
     if (following) seek(following.offsetMillis)
     else finish('DONE')
   }
+  /** Ends a hold that the person may end, once its least time is over; nothing else. */
+  function eased() {
+    const c = cue.value
+    if (!c.easesFromMillis || position.value - c.offsetMillis < c.easesFromMillis) return
+    advance()
+    const end = c.offsetMillis + c.durationMillis
+    coverage.add(position.value, end)
+    seek(end)
+  }
   /** To the beginning of this step, or of the one before if this one has only just begun. */
   function back() {
     const here = routine.steps[step.value]
@@ -141,6 +150,7 @@ export function usePlayer(routine: RoutineView) {
         const percent = coverage.percent(i)
         return {
           exerciseId: s.exerciseId,
+          exerciseVersion: s.exerciseVersion,
           dose: s.dose,
           laterality: s.laterality,
           plannedMillis: s.lengthMillis,
@@ -179,6 +189,7 @@ export function usePlayer(routine: RoutineView) {
     resume,
     next,
     back,
+    eased,
     finish,
     noteHurt,
     toggleMute,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { FieldProblem } from '@/api/client'
-import type { ClientForm, Side } from '@/api/types'
+import type { ClientForm, Side, Thing } from '@/api/types'
 import ChoiceRow from '@/parts/ChoiceRow.vue'
 import FormField from '@/parts/FormField.vue'
 import {
@@ -29,6 +29,18 @@ const HANDS: readonly { value: Side; label: string }[] = [
 ]
 const BOTH = { LEFT: 'Left', RIGHT: 'Right' }
 const of = (field: string) => props.problems.find((p) => p.field === field)?.message
+/** What everybody has with them is not asked for. */
+const BODY_PARTS: readonly Thing[] = ['LAP', 'OWN_FIST', 'OWN_FOREARM']
+const things = options(THINGS).filter((option) => !BODY_PARTS.includes(option.value))
+const weights = computed({
+  get: () => form.value.weightsGrams.join(', '),
+  set: (text: string) => {
+    form.value.weightsGrams = text
+      .split(/[^0-9]+/)
+      .filter((part) => part !== '')
+      .map(Number)
+  },
+})
 const minutes = computed({
   get: () => form.value.warmUpMinutes,
   set: (value: number | string) => {
@@ -181,12 +193,23 @@ const minutes = computed({
       </div>
       <div class="checks">
         <span class="form-label">Things at hand</span>
-        <BFormCheckboxGroup
-          v-model="form.things"
-          :options="options(THINGS)"
-          aria-label="Things at hand"
-        />
+        <BFormCheckboxGroup v-model="form.things" :options="things" aria-label="Things at hand" />
       </div>
+      <FormField
+        v-slot="{ id, state, described }"
+        label="Weights at hand, in grams"
+        field="weightsGrams"
+        :problems="problems"
+        hint="With commas between: 500, 750, 1000. The next rung is a weight that exists."
+      >
+        <BFormInput
+          :id="id"
+          v-model="weights"
+          :state="state"
+          :aria-describedby="described"
+          inputmode="numeric"
+        />
+      </FormField>
     </section>
 
     <section>

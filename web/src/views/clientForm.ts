@@ -15,6 +15,7 @@ export const emptyClient = (): ClientForm => ({
   sleepsAt: '23:00',
   positions: ['SIT', 'AT_INSTRUMENT', 'STAND'],
   things: ['INSTRUMENT'],
+  weightsGrams: [],
   activities: [emptyActivity()],
 })
 

@@ -60,7 +60,8 @@ class ScopeTest {
   }
 
   /** The right bodies, so that a refusal is about the person and not about the form. */
-  private static Object body(Endpoint endpoint, JsonNode client, String blockId) {
+  private static Object body(
+      Endpoint endpoint, JsonNode client, String blockId, Object exerciseForm) {
     if (endpoint.method().equals("GET") || endpoint.method().equals("DELETE")) {
       return null;
     }
@@ -78,6 +79,12 @@ class ScopeTest {
     if (endpoint.pattern().contains("/blocks")) {
       return Practice.blockForm(Practice.firstActivity(client), Practice.today(), "03:00", "04:00");
     }
+    if (endpoint.pattern().equals("/api/library/import")) {
+      return Map.of("text", "[]");
+    }
+    if (endpoint.pattern().startsWith("/api/library")) {
+      return exerciseForm;
+    }
     return Practice.clientForm();
   }
 
@@ -93,18 +100,43 @@ class ScopeTest {
     nobody.get("/api/me");
     HttpCaller strangeCoach = new Practice(server).coach();
     HttpCaller strangeClient = owner.asClient(other.get("id").asString());
+    JsonNode exerciseForm =
+        owner.coach().get("/api/library/exercises/palm-rub/form").json().get("form");
+    String exerciseId =
+        owner
+            .coach()
+            .send("POST", "/api/library/exercises", exerciseForm)
+            .json()
+            .get("id")
+            .asString();
     Map<String, String> variables =
-        Map.of("clientId", clientId, "blockId", blockId, "sessionId", UUID.randomUUID().toString());
+        Map.of(
+            "clientId", clientId,
+            "blockId", blockId,
+            "sessionId", UUID.randomUUID().toString(),
+            "exerciseId", exerciseId);
 
     List<Endpoint> all = endpoints(server);
     assertThat(all).hasSizeGreaterThan(15);
     for (Endpoint endpoint : all) {
       String path = endpoint.path(variables);
-      Object body = body(endpoint, client, blockId);
+      Object body = body(endpoint, client, blockId, exerciseForm);
       if (!OPEN.contains(endpoint.pattern())) {
         assertThat(nobody.send(endpoint.method(), path, body).status())
             .as("nobody: %s", endpoint)
             .isEqualTo(401);
+      }
+      if (endpoint.pattern().startsWith("/api/library")) {
+        assertThat(strangeClient.send(endpoint.method(), path, body).status())
+            .as("a client: %s", endpoint)
+            .isEqualTo(403);
+      }
+      if (endpoint.pattern().endsWith("/{exerciseId}/uses")) {
+        assertThat(strangeCoach.get(path).json()).as("another coach: %s", endpoint).isEmpty();
+      } else if (endpoint.pattern().contains("{exerciseId}")) {
+        assertThat(strangeCoach.send(endpoint.method(), path, body).status())
+            .as("another coach: %s", endpoint)
+            .isEqualTo(404);
       }
       if (endpoint.pattern().contains("{clientId}")) {
         assertThat(strangeCoach.send(endpoint.method(), path, body).status())
@@ -118,6 +150,7 @@ class ScopeTest {
     assertThat(owner.coach().get("/api/clients/" + clientId + "/log").json().get("entries"))
         .isEmpty();
     assertThat(owner.coach().get("/api/clients/" + clientId).json()).isEqualTo(client);
+    assertThat(owner.coach().get("/api/library/exercises/" + exerciseId).status()).isEqualTo(200);
   }
 
   @Test

@@ -1,5 +1,7 @@
 package org.nimblet.core.anatomy;
 
+import java.util.List;
+
 /** The five digits of a hand, from the thumb outward. */
 public enum Digit implements Target {
   THUMB("thumb"),
@@ -7,6 +9,9 @@ public enum Digit implements Target {
   MIDDLE("middle"),
   RING("ring"),
   LITTLE("little");
+
+  /** The four fingers, from the index outward. */
+  public static final List<Digit> FINGERS = List.of(INDEX, MIDDLE, RING, LITTLE);
 
   private final String word;
 

@@ -14,6 +14,7 @@ import java.util.Set;
  * @param things what must be at hand
  * @param disciplines for whom it is; empty means everyone
  * @param recovery how much rest it asks for afterwards
+ * @param excludedBy the referral signs that exclude it, beyond those that exclude its kind
  */
 public record Demands(
     BodySegment segment,
@@ -23,7 +24,8 @@ public record Demands(
     List<Position> positions,
     Set<Thing> things,
     Set<Discipline> disciplines,
-    Recovery recovery) {
+    Recovery recovery,
+    Set<ReferralSign> excludedBy) {
 
   /**
    * Checks the ranges.
@@ -34,6 +36,7 @@ public record Demands(
     positions = List.copyOf(positions);
     things = Set.copyOf(things);
     disciplines = Set.copyOf(disciplines);
+    excludedBy = Set.copyOf(excludedBy);
     if (intensity < 1 || intensity > 5) {
       throw new IllegalArgumentException(
           "intensity (%d) must be between 1 and 5".formatted(intensity));

@@ -1,5 +1,9 @@
 package org.nimblet.core.exercise;
 
+import java.util.List;
+import java.util.Optional;
+import org.nimblet.core.anatomy.Side;
+
 /**
  * How much of an exercise is done. Sides are gone through outermost, then units, then sets, then
  * repetitions.
@@ -10,9 +14,19 @@ package org.nimblet.core.exercise;
  * @param laterality how the sides share the dose
  * @param units what it is repeated over on each side
  * @param restSeconds rest between two sets, 0–600 s
+ * @param load what it is done against, if anything
+ * @param exception what one side does instead, where the sides differ; only with {@link
+ *     Laterality#EACH}
  */
 public record Dose(
-    DoseForm form, int repetitions, int sets, Laterality laterality, Units units, int restSeconds) {
+    DoseForm form,
+    int repetitions,
+    int sets,
+    Laterality laterality,
+    Units units,
+    int restSeconds,
+    Optional<Load> load,
+    Optional<SideException> exception) {
 
   /** The greatest share, in per cent, that a level can ask for. */
   private static final int WHOLE = 100;
@@ -23,17 +37,75 @@ public record Dose(
    * @throws IllegalArgumentException naming the value and what is allowed
    */
   public Dose {
-    if (repetitions < 1 || repetitions > 300) {
-      throw new IllegalArgumentException(
-          "repetitions (%d) must be between 1 and 300".formatted(repetitions));
+    within("repetitions", repetitions, 1, 300);
+    within("sets", sets, 1, 10);
+    within("rest seconds", restSeconds, 0, 600);
+    exception.ifPresent(
+        other -> {
+          if (laterality != Laterality.EACH) {
+            throw new IllegalArgumentException(
+                "sides (%s) must be each side where one side does something else"
+                    .formatted(laterality.word()));
+          }
+        });
+  }
+
+  /** A dose without load that is the same on both sides. */
+  public Dose(
+      DoseForm form,
+      int repetitions,
+      int sets,
+      Laterality laterality,
+      Units units,
+      int restSeconds) {
+    this(
+        form,
+        repetitions,
+        sets,
+        laterality,
+        units,
+        restSeconds,
+        Optional.empty(),
+        Optional.empty());
+  }
+
+  /**
+   * What one side does instead of the dose.
+   *
+   * @param side which side
+   * @param form what one repetition is there
+   * @param repetitions repetitions to a set there, 1–300
+   * @param sets sets to a unit there, 1–10
+   */
+  public record SideException(Side side, DoseForm form, int repetitions, int sets) {
+    /** Checks the ranges. */
+    public SideException {
+      within("repetitions", repetitions, 1, 300);
+      within("sets", sets, 1, 10);
     }
-    if (sets < 1 || sets > 10) {
-      throw new IllegalArgumentException("sets (%d) must be between 1 and 10".formatted(sets));
-    }
-    if (restSeconds < 0 || restSeconds > 600) {
-      throw new IllegalArgumentException(
-          "rest (%d s) must be between 0 and 600 s".formatted(restSeconds));
-    }
+  }
+
+  /** The dose as this side does it, without an exception. */
+  public Dose on(Side side) {
+    return exception
+        .filter(other -> other.side() == side)
+        .map(
+            other ->
+                new Dose(
+                    other.form(),
+                    other.repetitions(),
+                    other.sets(),
+                    laterality,
+                    units,
+                    restSeconds,
+                    load,
+                    Optional.empty()))
+        .orElseGet(() -> withException(Optional.empty()));
+  }
+
+  /** The sides one after the other, beginning with this one; only it where both go together. */
+  public List<Side> passes(Side first) {
+    return laterality.passes() == 1 ? List.of(first) : List.of(first, first.other());
   }
 
   /** The quantity that varies from level to level: the form's own, else the repetitions. */
@@ -44,13 +116,37 @@ public record Dose(
   /** The same dose with another quantity. */
   public Dose withQuantity(int quantity) {
     return form.variesItself()
-        ? new Dose(form.withQuantity(quantity), repetitions, sets, laterality, units, restSeconds)
-        : new Dose(form, quantity, sets, laterality, units, restSeconds);
+        ? new Dose(
+            form.withQuantity(quantity),
+            repetitions,
+            sets,
+            laterality,
+            units,
+            restSeconds,
+            load,
+            exception)
+        : new Dose(form, quantity, sets, laterality, units, restSeconds, load, exception);
+  }
+
+  /** The same dose with other repetitions and sets. */
+  public Dose withRepetitions(int newRepetitions, int newSets) {
+    return new Dose(form, newRepetitions, newSets, laterality, units, restSeconds, load, exception);
   }
 
   /** The same dose with another rest between sets. */
   public Dose withRest(int seconds) {
-    return new Dose(form, repetitions, sets, laterality, units, seconds);
+    return new Dose(form, repetitions, sets, laterality, units, seconds, load, exception);
+  }
+
+  /** The same dose against another load. */
+  public Dose withLoad(Load other) {
+    return new Dose(
+        form, repetitions, sets, laterality, units, restSeconds, Optional.of(other), exception);
+  }
+
+  /** The same dose with another exception, or none. */
+  public Dose withException(Optional<SideException> other) {
+    return new Dose(form, repetitions, sets, laterality, units, restSeconds, load, other);
   }
 
   /** The dose at a level in per cent, rounded half up and kept within the bounds. */
@@ -61,40 +157,29 @@ public record Dose(
 
   /** Repetitions over all sides, units and sets. */
   public int totalRepetitions() {
-    return Math.multiplyExact(
-        Math.multiplyExact(repetitions, sets), units.count() * laterality.passes());
+    return passes(Side.LEFT).stream()
+        .map(this::on)
+        .mapToInt(one -> Math.multiplyExact(one.repetitions * one.sets, units.count()))
+        .sum();
   }
 
-  /** Whole seconds for which each side is held at its end over the whole dose. */
+  /** Whole seconds for which a side is held at its end over the whole dose; the longer of both. */
   public int heldSecondsPerSide(Pace pace) {
-    return Math.multiplyExact(form.heldSeconds(pace), repetitions * sets * units.count());
+    return passes(Side.LEFT).stream()
+        .map(this::on)
+        .mapToInt(
+            one ->
+                Math.multiplyExact(
+                    one.form.heldSeconds(pace), one.repetitions * one.sets * units.count()))
+        .max()
+        .orElseThrow();
   }
 
-  /** The dose for people: "20 s × 2, each side". */
-  public String words() {
-    StringBuilder text = new StringBuilder();
-    String times = repetitions > 1 ? " × " + repetitions : "";
-    if (form instanceof DoseForm.Hold hold) {
-      text.append(hold.seconds()).append(" s").append(times);
-    } else if (form instanceof DoseForm.Pulse) {
-      text.append(repetitions).append(" pulses");
-    } else if (form instanceof DoseForm.Breaths breaths) {
-      text.append(breaths.breaths() == 1 ? "1 breath" : breaths.breaths() + " breaths");
-      text.append(times);
-    } else if (form instanceof DoseForm.Count) {
-      text.append(repetitions).append(" times");
-    } else if (form instanceof DoseForm.Timed timed) {
-      text.append(timed.seconds()).append(" s").append(times);
-    } else if (form instanceof DoseForm.Travel travel) {
-      text.append(travel.passes() == 1 ? "1 pass" : travel.passes() + " passes").append(times);
+  private static void within(String name, int value, int least, int greatest) {
+    if (value < least || value > greatest) {
+      throw new IllegalArgumentException(
+          "%s (%d) must be between %d and %d".formatted(name, value, least, greatest));
     }
-    if (!units.word().isEmpty()) {
-      text.append(' ').append(units.word());
-    }
-    if (sets > 1) {
-      text.insert(0, sets + " × ");
-    }
-    return text.append(", ").append(laterality.word()).toString();
   }
 
   /**

@@ -1,5 +1,6 @@
 package org.nimblet.core.exercise;
 
+import java.util.List;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
@@ -26,6 +27,11 @@ public sealed interface DoseForm {
     return this;
   }
 
+  /** Whether a repetition is one quiet hold, so that a release follows a long one. */
+  default boolean isStatic() {
+    return false;
+  }
+
   /** Whole seconds for which a tissue is held at its end in one repetition; 0 if it is not. */
   default int heldSeconds(Pace pace) {
     return 0;
@@ -43,6 +49,11 @@ public sealed interface DoseForm {
     /** Checks the range. */
     public Hold {
       within("hold seconds", seconds, 1, 600);
+    }
+
+    @Override
+    public boolean isStatic() {
+      return true;
     }
 
     @Override
@@ -96,6 +107,11 @@ public sealed interface DoseForm {
     /** Checks the range. */
     public Breaths {
       within("breaths", breaths, 1, 60);
+    }
+
+    @Override
+    public boolean isStatic() {
+      return true;
     }
 
     @Override
@@ -206,6 +222,119 @@ public sealed interface DoseForm {
     @Override
     public DoseForm withQuantity(int quantity) {
       return new Travel(quantity, secondsPerPass);
+    }
+  }
+
+  /**
+   * Held until the pull has faded, between a least and a greatest time; the person ends it. Plans
+   * count its greatest time.
+   *
+   * @param leastSeconds from when on it may be ended, 1–300
+   * @param greatestSeconds when it ends at the latest, at least the least, at most 300
+   */
+  record UntilEases(int leastSeconds, int greatestSeconds) implements DoseForm {
+    /** Checks the ranges. */
+    public UntilEases {
+      within("least seconds", leastSeconds, 1, 300);
+      within("greatest seconds", greatestSeconds, leastSeconds, 300);
+    }
+
+    @Override
+    public boolean isStatic() {
+      return true;
+    }
+
+    @Override
+    public BigFraction repetitionSeconds(Pace pace) {
+      return BigFraction.of(greatestSeconds);
+    }
+
+    @Override
+    public int quantity() {
+      return greatestSeconds;
+    }
+
+    @Override
+    public boolean variesItself() {
+      return true;
+    }
+
+    @Override
+    public DoseForm withQuantity(int quantity) {
+      return new UntilEases(Math.min(leastSeconds, quantity), quantity);
+    }
+
+    @Override
+    public int heldSeconds(Pace pace) {
+      return greatestSeconds;
+    }
+  }
+
+  /**
+   * Moved with the breath: into it on one half, back on the other; one breath a repetition.
+   *
+   * @param into on which half one goes into it
+   */
+  record BreathMoved(BreathHalf into) implements DoseForm {
+    @Override
+    public BigFraction repetitionSeconds(Pace pace) {
+      return pace.breathSeconds();
+    }
+  }
+
+  /**
+   * Done to a beat through a ladder of subdivisions, after a count-in: with 1-2-3-2-1 each beat of
+   * the second fifth holds two notes, of the third three. The beats are shared out evenly; where
+   * they do not divide, later rungs get the odd ones.
+   *
+   * @param beats beats without the count-in, 1–1200, at least one to a rung
+   * @param beatsPerMinute tempo, 10–300
+   * @param ladder notes to a beat, rung by rung, each 1–8
+   * @param countIn beats counted before, 0–16
+   */
+  record Paced(int beats, int beatsPerMinute, List<Integer> ladder, int countIn)
+      implements DoseForm {
+    /** Beats counted in unless something else is said (common practice, no source). */
+    public static final int USUAL_COUNT_IN = 4;
+
+    /** Checks the ranges. */
+    public Paced {
+      ladder = List.copyOf(ladder);
+      within("beats", beats, 1, 1200);
+      within("beats per minute", beatsPerMinute, 10, 300);
+      within("rungs", ladder.size(), 1, Math.min(beats, 32));
+      ladder.forEach(notes -> within("notes to a beat", notes, 1, 8));
+      within("count-in beats", countIn, 0, 16);
+    }
+
+    /** How many notes beat {@code index} (0-based, after the count-in) is divided into. */
+    public int subdivision(int index) {
+      return ladder.get(index * ladder.size() / beats);
+    }
+
+    /** The exact length of one beat in seconds. */
+    public BigFraction beatSeconds() {
+      return BigFraction.of(60, beatsPerMinute);
+    }
+
+    @Override
+    public BigFraction repetitionSeconds(Pace pace) {
+      return beatSeconds().multiply(countIn + beats);
+    }
+
+    @Override
+    public int quantity() {
+      return beats;
+    }
+
+    @Override
+    public boolean variesItself() {
+      return true;
+    }
+
+    @Override
+    public DoseForm withQuantity(int quantity) {
+      return new Paced(Math.max(quantity, ladder.size()), beatsPerMinute, ladder, countIn);
     }
   }
 

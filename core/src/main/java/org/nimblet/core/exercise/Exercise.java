@@ -1,8 +1,11 @@
 package org.nimblet.core.exercise;
 
+import java.util.EnumSet;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
+import org.nimblet.core.anatomy.Notation;
 
 /**
  * An entry of the library.
@@ -15,6 +18,7 @@ import java.util.TreeMap;
  * @param demands what it asks of the body and the place
  * @param usualMethod the method to dose it by unless the person likes another that it has
  * @param doses its dose by method; at least the usual one
+ * @param progression how it is made easier and harder
  * @param figure how it is drawn
  */
 public record Exercise(
@@ -26,11 +30,15 @@ public record Exercise(
     Demands demands,
     Method usualMethod,
     Map<Method, DosePlan> doses,
+    Progression progression,
     Figure figure)
     implements Comparable<Exercise> {
 
   /** Holds of a single finger never last longer (common practice, no source). */
   public static final int SINGLE_FINGER_HOLD_SECONDS = 10;
+
+  private static final Set<Units> SINGLE_FINGER_UNITS =
+      Set.of(Units.FINGERS, Units.DIGITS, Units.GROUPS);
 
   /**
    * Checks that the parts fit together.
@@ -48,23 +56,49 @@ public record Exercise(
           "usual method (%s) must have a dose; there are doses for %s"
               .formatted(usualMethod, doses.keySet()));
     }
-    for (DosePlan plan : doses.values()) {
-      boolean singleFinger =
-          plan.usual().units() == Units.FINGERS || plan.usual().units() == Units.DIGITS;
-      if (kind == Kind.STRETCH
-          && singleFinger
-          && plan.usual().form() instanceof DoseForm.Hold
-          && plan.bounds().greatest() > SINGLE_FINGER_HOLD_SECONDS) {
-        throw new IllegalArgumentException(
-            "hold (up to %d s) must be at most %d s for a single finger; shorten it or choose a group stretch"
-                .formatted(plan.bounds().greatest(), SINGLE_FINGER_HOLD_SECONDS));
-      }
+    if (kind == Kind.STRETCH) {
+      doses.values().forEach(Exercise::checkSingleFingers);
+    }
+  }
+
+  private static void checkSingleFingers(DosePlan plan) {
+    DoseForm form = plan.usual().form();
+    if (!SINGLE_FINGER_UNITS.contains(plan.usual().units()) || !form.isStatic()) {
+      return;
+    }
+    if (form instanceof DoseForm.Breaths) {
+      throw new IllegalArgumentException(
+          "breaths (%s) must be seconds for a single finger, %d s at most"
+              .formatted(form.quantity(), SINGLE_FINGER_HOLD_SECONDS));
+    }
+    if (plan.bounds().greatest() > SINGLE_FINGER_HOLD_SECONDS) {
+      throw new IllegalArgumentException(
+          "hold (up to %d s) must be at most %d s for a single finger; shorten it or choose a group stretch"
+              .formatted(plan.bounds().greatest(), SINGLE_FINGER_HOLD_SECONDS));
     }
   }
 
   /** The dose by this method, if the exercise has one. */
   public Optional<DosePlan> dose(Method method) {
     return Optional.ofNullable(doses.get(method));
+  }
+
+  /** The dose by the method a person likes if there is one, else the usual one. */
+  public DosePlan doseFor(Method liked) {
+    return dose(liked).or(() -> dose(usualMethod)).orElseThrow();
+  }
+
+  /** The language of its doses by a method, for a person. */
+  public DoseText doseText(Method method, Notation notation) {
+    return new DoseText(doseFor(method).usual(), notation, guidance.directions());
+  }
+
+  /** The referral signs that exclude it. */
+  public Set<ReferralSign> excludedBy() {
+    Set<ReferralSign> signs = EnumSet.noneOf(ReferralSign.class);
+    signs.addAll(ReferralSign.excluding(kind, demands.intensity()));
+    signs.addAll(demands.excludedBy());
+    return signs;
   }
 
   /** Whether it is for this discipline. */

@@ -11,6 +11,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.SortedMap;
 import java.util.TreeMap;
 
@@ -22,9 +23,13 @@ public final class ExerciseLibrary {
           "heat.yaml",
           "mobilise-body.yaml",
           "mobilise-hand.yaml",
-          "stretch.yaml",
+          "stretch-forearm.yaml",
+          "stretch-hand.yaml",
+          "stretch-body.yaml",
           "activate.yaml",
           "independence.yaml",
+          "independence-both-hands.yaml",
+          "strengthen.yaml",
           "bridge.yaml",
           "release.yaml",
           "settle.yaml");
@@ -71,6 +76,11 @@ public final class ExerciseLibrary {
     return read(files);
   }
 
+  /** The names of the files that ship with the program, in the folder "library". */
+  public static List<String> shippedFiles() {
+    return SHIPPED_FILES;
+  }
+
   /**
    * Reads a library from YAML texts.
    *
@@ -78,8 +88,37 @@ public final class ExerciseLibrary {
    * @throws LibraryException with every problem, naming file, exercise, field and allowed values
    */
   public static ExerciseLibrary read(Map<String, String> files) {
+    Reading reading = readGood(files);
+    List<LibraryProblem> problems = new ArrayList<>(reading.problems());
+    Map<String, Exercise> byId = new TreeMap<>();
+    reading.good().forEach(exercise -> byId.put(exercise.id(), exercise));
+    for (Exercise exercise : reading.good()) {
+      problems.addAll(unknownVariants(exercise, byId.keySet()));
+    }
+    if (!problems.isEmpty()) {
+      throw new LibraryException(problems);
+    }
+    return of(reading.good());
+  }
+
+  /**
+   * What could be read of some files, and what was wrong with the rest.
+   *
+   * @param good the exercises without a problem, in the order of the files
+   * @param problems every problem found
+   */
+  public record Reading(List<Exercise> good, List<LibraryProblem> problems) {
+    /** Copies the lists. */
+    public Reading {
+      good = List.copyOf(good);
+      problems = List.copyOf(problems);
+    }
+  }
+
+  /** Reads the good entries of YAML or JSON texts and lists the problems of the others. */
+  public static Reading readGood(Map<String, String> files) {
     List<LibraryProblem> problems = new ArrayList<>();
-    SortedMap<String, Exercise> byId = new TreeMap<>();
+    Map<String, Exercise> byId = new LinkedHashMap<>();
     files.forEach(
         (file, text) -> {
           for (Exercise exercise : new LibraryReader(file, problems).read(text)) {
@@ -90,10 +129,43 @@ public final class ExerciseLibrary {
             }
           }
         });
-    if (!problems.isEmpty()) {
-      throw new LibraryException(problems);
-    }
-    return new ExerciseLibrary(byId);
+    return new Reading(List.copyOf(byId.values()), problems);
+  }
+
+  /** Reads one entry from its fields, named and nested as in a file. */
+  public static Reading readEntry(String place, Map<String, ?> fields) {
+    List<LibraryProblem> problems = new ArrayList<>();
+    Optional<Exercise> exercise = new LibraryReader(place, problems).readEntry(place, fields);
+    return new Reading(exercise.stream().toList(), problems);
+  }
+
+  /** The problems of an exercise that names easier or harder exercises which do not exist. */
+  public static List<LibraryProblem> unknownVariants(Exercise exercise, Set<String> known) {
+    List<LibraryProblem> problems = new ArrayList<>();
+    Progression progression = exercise.progression();
+    Map<String, Optional<String>> variants = new LinkedHashMap<>();
+    variants.put("easier-exercise", progression.easierExercise());
+    variants.put("harder-exercise", progression.harderExercise());
+    variants.forEach(
+        (field, id) ->
+            id.filter(named -> !known.contains(named) || named.equals(exercise.id()))
+                .ifPresent(
+                    named ->
+                        problems.add(
+                            new LibraryProblem(
+                                "library",
+                                exercise.id(),
+                                field,
+                                "(%s) must be the identifier of another exercise"
+                                    .formatted(named)))));
+    return problems;
+  }
+
+  /** This library and these exercises besides; they must have other identifiers. */
+  public ExerciseLibrary with(Collection<Exercise> more) {
+    List<Exercise> all = new ArrayList<>(exercises.values());
+    all.addAll(more);
+    return of(all);
   }
 
   /** All exercises, by identifier. */

@@ -4,7 +4,10 @@ package org.nimblet.core.exercise;
 public enum FigureView {
   PALM,
   BACK,
+  /** From the thumb, palm down. */
   SIDE,
+  /** From the thumb, palm up. */
+  SIDE_PALM_UP,
   THREE_QUARTER,
   LIFT,
   PAIR,

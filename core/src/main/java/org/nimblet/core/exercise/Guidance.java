@@ -14,6 +14,8 @@ import java.util.List;
  * @param mistakes common mistakes
  * @param cautions what to mind
  * @param stopRules when to stop, beyond the rules that hold in every session
+ * @param synonyms other words by which people look for it
+ * @param directions what its two directions are called
  */
 public record Guidance(
     String purpose,
@@ -24,7 +26,9 @@ public record Guidance(
     String feltAt,
     List<String> mistakes,
     List<String> cautions,
-    List<String> stopRules) {
+    List<String> stopRules,
+    List<String> synonyms,
+    Directions directions) {
 
   /** Copies the lists. */
   public Guidance {
@@ -32,5 +36,6 @@ public record Guidance(
     mistakes = List.copyOf(mistakes);
     cautions = List.copyOf(cautions);
     stopRules = List.copyOf(stopRules);
+    synonyms = List.copyOf(synonyms);
   }
 }

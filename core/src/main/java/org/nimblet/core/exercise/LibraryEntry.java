@@ -70,6 +70,14 @@ final class LibraryEntry {
     return value.toString().strip();
   }
 
+  boolean has(String field) {
+    return fields.get(field) != null;
+  }
+
+  Optional<String> textIfAny(String field) {
+    return has(field) ? Optional.of(text(field)) : Optional.empty();
+  }
+
   List<String> texts(String field, boolean required) {
     Object value = fields.get(field);
     List<String> texts = new ArrayList<>();
@@ -95,6 +103,23 @@ final class LibraryEntry {
 
   int number(String field, int otherwise) {
     return fields.containsKey(field) ? number(field) : otherwise;
+  }
+
+  /** A list of whole numbers. */
+  List<Integer> numbers(String field) {
+    List<Integer> numbers = new ArrayList<>();
+    if (fields.get(field) instanceof List<?> list) {
+      for (Object item : list) {
+        if (item instanceof Integer number) {
+          numbers.add(number);
+        } else {
+          problem(field, "(%s) must be a whole number".formatted(item));
+        }
+      }
+    } else {
+      problem(field, "(%s) must be a list of whole numbers".formatted(fields.get(field)));
+    }
+    return numbers;
   }
 
   boolean flag(String field) {
@@ -142,7 +167,7 @@ final class LibraryEntry {
               .formatted(
                   value,
                   Arrays.stream(type.getEnumConstants())
-                      .map(constant -> constant.name().toLowerCase(Locale.ROOT).replace('_', '-'))
+                      .map(LibraryWriter::word)
                       .collect(Collectors.joining(", "))));
     }
     return found;

@@ -33,6 +33,14 @@ final class LibraryReader {
           "mistakes",
           "cautions",
           "stop-rules",
+          "synonyms",
+          "directions",
+          "easier",
+          "harder",
+          "easier-exercise",
+          "harder-exercise",
+          "ladder",
+          "excluded-by",
           "main",
           "serves",
           "segment",
@@ -50,9 +58,15 @@ final class LibraryReader {
       Set.of(
           "form",
           "seconds",
+          "least-seconds",
           "breaths",
+          "into-it-on",
           "beats",
           "beats-per-minute",
+          "subdivisions",
+          "count-in",
+          "grams",
+          "band-centimetres",
           "passes",
           "seconds-per-pass",
           "repetitions",
@@ -64,7 +78,9 @@ final class LibraryReader {
           "least",
           "greatest",
           "method");
-  private static final Set<String> FIGURE_FIELDS = Set.of("view", "poses", "worked", "arrow");
+  private static final Set<String> FIGURE_FIELDS =
+      Set.of("view", "poses", "worked", "arrow", "prop", "wrong");
+  private static final Set<String> LADDER_FIELDS = Set.of("kind", "upper", "things", "names");
 
   private final String file;
   private final List<LibraryProblem> problems;
@@ -92,15 +108,19 @@ final class LibraryReader {
     for (int i = 0; i < entries.size(); i++) {
       String place = "entry " + (i + 1);
       if (entries.get(i) instanceof Map<?, ?> map) {
-        Object id = map.get("id");
-        LibraryEntry entry =
-            new LibraryEntry(file, id == null ? place : id.toString(), "", map, problems);
-        exercise(entry).ifPresent(exercises::add);
+        readEntry(place, map).ifPresent(exercises::add);
       } else {
         problems.add(new LibraryProblem(file, place, "entry", "must be a set of fields"));
       }
     }
     return exercises;
+  }
+
+  /** Reads one entry; {@code place} names it where it has no identifier. */
+  Optional<Exercise> readEntry(String place, Map<?, ?> fields) {
+    Object id = fields.get("id");
+    return exercise(
+        new LibraryEntry(file, id == null ? place : id.toString(), "", fields, problems));
   }
 
   private Optional<Exercise> exercise(LibraryEntry entry) {
@@ -119,7 +139,9 @@ final class LibraryReader {
             entry.text("felt-at"),
             entry.texts("mistakes", true),
             entry.texts("cautions", true),
-            entry.texts("stop-rules", false));
+            entry.texts("stop-rules", false),
+            entry.texts("synonyms", false),
+            directions(entry));
     Optional<Service> service = service(entry);
     Optional<Demands> demands =
         entry.checked(
@@ -133,7 +155,9 @@ final class LibraryReader {
                     entry.choices("positions", Position.class),
                     setOf(entry.choices("things", Thing.class), Thing.class),
                     setOf(entry.choices("disciplines", Discipline.class), Discipline.class),
-                    entry.choice("recovery", Recovery.class, Recovery.NONE)));
+                    entry.choice("recovery", Recovery.class, Recovery.NONE),
+                    setOf(entry.choices("excluded-by", ReferralSign.class), ReferralSign.class)));
+    Optional<Progression> progression = progression(entry);
     Optional<Figure> figure = figure(entry.part("figure"));
     LibraryEntry usual = entry.part("dose");
     Method usualMethod = usual.choice("method", Method.class, Method.STEADY_HOLD);
@@ -158,7 +182,54 @@ final class LibraryReader {
                 demands.orElseThrow(),
                 usualMethod,
                 doses,
+                progression.orElseThrow(),
                 figure.orElseThrow()));
+  }
+
+  private static Directions directions(LibraryEntry entry) {
+    List<String> names = entry.texts("directions", false);
+    if (names.isEmpty()) {
+      return Directions.UNNAMED;
+    }
+    return entry
+        .checked(
+            "directions",
+            () -> {
+              if (names.size() != 2) {
+                throw new IllegalArgumentException("(%s) must be two names".formatted(names));
+              }
+              return new Directions(names.get(0), names.get(1));
+            })
+        .orElse(Directions.UNNAMED);
+  }
+
+  private static Optional<Progression> progression(LibraryEntry entry) {
+    return entry.checked(
+        "ladder",
+        () ->
+            new Progression(
+                entry.text("easier"),
+                entry.text("harder"),
+                entry.textIfAny("easier-exercise"),
+                entry.textIfAny("harder-exercise"),
+                entry.has("ladder") ? steps(entry.part("ladder")) : new Progression.ByDose()));
+  }
+
+  private static Progression.Steps steps(LibraryEntry ladder) {
+    ladder.allowOnly(LADDER_FIELDS);
+    String kind = ladder.text("kind");
+    return switch (kind) {
+      case "by-dose" -> new Progression.ByDose();
+      case "endurance" -> new Progression.Endurance();
+      case "tempo" -> new Progression.Tempo(ladder.number("upper"));
+      case "things" -> new Progression.Things(ladder.choices("things", Thing.class));
+      case "named" -> new Progression.Named(ladder.texts("names", true));
+      default -> {
+        ladder.problem(
+            "kind", "(%s) must be one of by-dose, endurance, tempo, things, named".formatted(kind));
+        yield new Progression.ByDose();
+      }
+    };
   }
 
   private static <E extends Enum<E>> Set<E> setOf(List<E> values, Class<E> type) {
@@ -189,9 +260,11 @@ final class LibraryReader {
         () ->
             new Figure(
                 entry.choice("view", FigureView.class, FigureView.PALM),
-                entry.choices("poses", Pose.class),
+                entry.texts("poses", true).stream().map(Keyframe::parse).toList(),
                 setOf(entry.choices("worked", Digit.class), Digit.class),
-                entry.choice("arrow", FigureArrow.class, FigureArrow.NONE)));
+                entry.choice("arrow", FigureArrow.class, FigureArrow.NONE),
+                entry.choice("prop", FigureProp.class, FigureProp.NONE),
+                entry.textIfAny("wrong").map(Keyframe::parse)));
   }
 
   private Optional<DosePlan> dose(LibraryEntry entry) {
@@ -206,6 +279,21 @@ final class LibraryReader {
     forms.put(
         "travel",
         () -> new DoseForm.Travel(entry.number("passes"), entry.number("seconds-per-pass")));
+    forms.put(
+        "until-eases",
+        () -> new DoseForm.UntilEases(entry.number("least-seconds"), entry.number("seconds")));
+    forms.put(
+        "breath-moved",
+        () ->
+            new DoseForm.BreathMoved(entry.choice("into-it-on", BreathHalf.class, BreathHalf.OUT)));
+    forms.put(
+        "paced",
+        () ->
+            new DoseForm.Paced(
+                entry.number("beats"),
+                entry.number("beats-per-minute"),
+                entry.numbers("subdivisions"),
+                entry.number("count-in", DoseForm.Paced.USUAL_COUNT_IN)));
     String name = entry.text("form");
     Supplier<DoseForm> form = forms.get(name);
     if (form == null) {
@@ -223,8 +311,19 @@ final class LibraryReader {
                     entry.number("sets", 1),
                     entry.choice("sides", Laterality.class, Laterality.EACH),
                     entry.choice("units", Units.class, Units.WHOLE),
-                    entry.number("rest", 0)),
+                    entry.number("rest", 0),
+                    load(entry),
+                    Optional.empty()),
                 new Dose.Bounds(entry.number("least"), entry.number("greatest")),
                 entry.number("greatest-rest", entry.number("rest", 0))));
+  }
+
+  private static Optional<Load> load(LibraryEntry entry) {
+    if (entry.has("grams")) {
+      return Optional.of(new Load.Weight(entry.number("grams")));
+    }
+    return entry.has("band-centimetres")
+        ? Optional.of(new Load.Band(entry.number("band-centimetres")))
+        : Optional.empty();
   }
 }

@@ -1,6 +1,6 @@
 package org.nimblet.core.exercise;
 
-import java.util.Arrays;
+import java.util.ArrayList;
 import java.util.List;
 import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.DigitPair;
@@ -17,7 +17,15 @@ public enum Units {
   /** The ten pairs of digits, one at a time. */
   PAIRS(10),
   /** One direction, then the other. */
-  DIRECTIONS(2);
+  DIRECTIONS(2),
+  /** The three pairs of neighbouring fingers, one pair at a time. */
+  NEIGHBOURS(3),
+  /** All four fingers, then three, two and one of them. */
+  GROUPS(4),
+  /** Every way to bend some of the four fingers but not all: 4 single, 6 double, 4 triple. */
+  BEND_PATTERNS(14);
+
+  private static final List<List<Digit>> BENDS = bends();
 
   private final int count;
 
@@ -40,31 +48,49 @@ public enum Units {
         DigitPair pair = DigitPair.ALL.get(index);
         yield List.of(pair.nearer(), pair.farther());
       }
+      case NEIGHBOURS -> List.of(Digit.values()[index + 1], Digit.values()[index + 2]);
+      case GROUPS -> Digit.FINGERS.subList(0, Digit.FINGERS.size() - index);
+      case BEND_PATTERNS -> BENDS.get(index);
     };
   }
 
-  /** What to say when unit {@code index}, 0-based, begins; empty where there is only one. */
-  public String label(int index, Notation notation) {
+  /** The digits that take part in any unit. */
+  public List<Digit> takingPart() {
+    return switch (this) {
+      case WHOLE, DIRECTIONS -> List.of();
+      case DIGITS, PAIRS -> List.of(Digit.values());
+      case FINGERS, NEIGHBOURS, GROUPS, BEND_PATTERNS -> Digit.FINGERS;
+    };
+  }
+
+  /**
+   * What to say when unit {@code index}, 0-based, begins; empty where there is only one.
+   *
+   * @param directions the names of the two directions
+   */
+  public String label(int index, Notation notation, Directions directions) {
     return switch (this) {
       case WHOLE -> "";
-      case DIRECTIONS -> index == 0 ? "one way" : "the other way";
-      case FINGERS, DIGITS, PAIRS -> notation.format(digits(index));
+      case DIRECTIONS -> directions.of(index);
+      default -> notation.format(digits(index));
     };
   }
 
-  /** Words behind a dose: "each of four fingers"; empty where there is only one. */
-  public String word() {
-    return switch (this) {
-      case WHOLE -> "";
-      case FINGERS -> "each of four fingers";
-      case DIGITS -> "each of five digits";
-      case PAIRS -> "each of ten pairs";
-      case DIRECTIONS -> "each way";
-    };
-  }
-
-  /** The names of all units, for messages. */
-  static List<String> names() {
-    return Arrays.stream(values()).map(Enum::name).toList();
+  private static List<List<Digit>> bends() {
+    List<List<Digit>> bends = new ArrayList<>();
+    for (int size = 1; size < Digit.FINGERS.size(); size++) {
+      for (int mask = 1; mask < 1 << Digit.FINGERS.size(); mask++) {
+        if (Integer.bitCount(mask) == size) {
+          List<Digit> bent = new ArrayList<>();
+          for (int finger = 0; finger < Digit.FINGERS.size(); finger++) {
+            if ((mask & 1 << finger) != 0) {
+              bent.add(Digit.FINGERS.get(finger));
+            }
+          }
+          bends.add(List.copyOf(bent));
+        }
+      }
+    }
+    return List.copyOf(bends);
   }
 }

@@ -23,6 +23,8 @@ import org.nimblet.core.exercise.Kind;
 import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Method;
 import org.nimblet.core.exercise.Position;
+import org.nimblet.core.exercise.Substitution;
+import org.nimblet.core.exercise.Thing;
 import org.nimblet.core.routine.Choice.Share;
 import org.nimblet.core.routine.Composition.Composed;
 import org.nimblet.core.routine.Composition.NotComposed;
@@ -242,7 +244,7 @@ public final class Composer {
     ClientFacts facts = request.facts();
     Method method =
         exercise.dose(facts.method()).isPresent() ? facts.method() : exercise.usualMethod();
-    DosePlan dosePlan = exercise.dose(method).orElseThrow();
+    DosePlan dosePlan = exercise.doseFor(facts.method());
     boolean liked = method == facts.method() && exercise.doses().size() > 1;
     Position position = Gate.position(exercise, facts).orElseThrow();
     List<Share> served = served(exercise, dosePlan.usual().laterality(), request);
@@ -251,6 +253,8 @@ public final class Composer {
             ? OptionalInt.of(request.daysSinceDone().get(exercise.id()))
             : OptionalInt.empty();
     long base = 1 + served.stream().mapToLong(Share::points).sum();
+    Map<Thing, Substitution> standIns =
+        Substitution.resolve(exercise.demands().things(), facts.things()).orElseThrow();
     List<Option> options = new ArrayList<>();
     Dose last = null;
     for (int level : LEVELS) {
@@ -269,7 +273,7 @@ public final class Composer {
           points(base, level, recencyPercent(daysSince), liked ? LIKED_METHOD_PERCENT : 100);
       options.add(
           new Option(
-              new Step(exercise, dose, position, first),
+              new Step(exercise, dose, position, first, standIns),
               new Choice(exercise.id(), level, charge, points, served, daysSince, method, liked),
               charge,
               held));
@@ -427,11 +431,7 @@ public final class Composer {
   }
 
   private static DosePlan planOf(Step step, RoutineRequest request) {
-    Exercise exercise = step.exercise();
-    return exercise
-        .dose(request.facts().method())
-        .or(() -> exercise.dose(exercise.usualMethod()))
-        .orElseThrow();
+    return step.exercise().doseFor(request.facts().method());
   }
 
   private static int slackSeconds(List<Step> steps, RoutineRequest request) {

@@ -2,7 +2,7 @@ package org.nimblet.core.routine;
 
 import java.util.List;
 import org.nimblet.core.anatomy.Digit;
-import org.nimblet.core.exercise.Pose;
+import org.nimblet.core.exercise.Keyframe;
 
 /**
  * One thing said, shown or sounded at one moment of a session.
@@ -25,6 +25,8 @@ import org.nimblet.core.exercise.Pose;
  * @param sound the sound at its start
  * @param from the pose at its start
  * @param to the pose at its end
+ * @param notes how many notes a beat is divided into; 0 where it is none of a paced dose
+ * @param easesFromMillis from when on, after its start, the person may end it; 0 if they may not
  */
 public record Cue(
     long offsetMillis,
@@ -43,8 +45,10 @@ public record Cue(
     Breath breath,
     String text,
     Sound sound,
-    Pose from,
-    Pose to) {
+    Keyframe from,
+    Keyframe to,
+    int notes,
+    long easesFromMillis) {
 
   /** The end, from the start of the routine. */
   public long endMillis() {

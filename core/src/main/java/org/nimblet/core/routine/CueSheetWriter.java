@@ -5,14 +5,16 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import org.apache.commons.numbers.fraction.BigFraction;
+import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.exercise.BreathHalf;
 import org.nimblet.core.exercise.Dose;
 import org.nimblet.core.exercise.DoseForm;
+import org.nimblet.core.exercise.Keyframe;
 import org.nimblet.core.exercise.Kind;
 import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Pace;
-import org.nimblet.core.exercise.Pose;
 import org.nimblet.core.exercise.Position;
 import org.nimblet.core.exercise.Thing;
 
@@ -30,6 +32,7 @@ public final class CueSheetWriter {
   private long stepStart;
   private BigFraction elapsed = BigFraction.ZERO;
   private int stepIndex;
+  private int unitIndex;
   private Step step;
 
   private CueSheetWriter(Pace pace, Notation notation) {
@@ -50,7 +53,7 @@ public final class CueSheetWriter {
     Set<Thing> atHand = new HashSet<>();
     for (int i = 0; i < steps.size(); i++) {
       Step next = steps.get(i);
-      Set<Thing> needed = next.exercise().demands().things();
+      Set<Thing> needed = next.things();
       writer.step(i, next, SetUp.seconds(position, atHand, next.position(), needed));
       position = next.position();
       atHand = new HashSet<>(needed);
@@ -66,23 +69,16 @@ public final class CueSheetWriter {
     stepStart = now();
     elapsed = BigFraction.ZERO;
     stepIndex = index;
+    unitIndex = 0;
     step = next;
     stepStarts.add(stepStart);
     Dose dose = next.dose();
-    Pose rest = firstPose();
+    Keyframe rest = firstPose();
     Moment whole = new Moment(sidesOf(dose.laterality(), next.firstSide()), 0, 0, 0);
-    add(
-        seconds(setUpSeconds),
-        CuePhase.SET_UP,
-        whole,
-        next.exercise().guidance().setUp(),
-        Sound.START,
-        rest,
-        rest);
-    for (int pass = 0; pass < dose.laterality().passes(); pass++) {
-      Side side = pass == 0 ? next.firstSide() : next.firstSide().other();
+    add(seconds(setUpSeconds), CuePhase.SET_UP, whole, next.setUp(), Sound.START, rest, rest);
+    for (Side side : dose.passes(next.firstSide())) {
       Sides sides = sidesOf(dose.laterality(), side);
-      if (pass > 0) {
+      if (side != next.firstSide()) {
         add(
             seconds(StepTime.SIDE_CHANGE_SECONDS),
             CuePhase.SWITCH,
@@ -92,7 +88,7 @@ public final class CueSheetWriter {
             rest,
             rest);
       }
-      pass(dose, sides);
+      pass(dose.on(side), sides);
     }
     if (StepTime.hasRelease(dose, pace)) {
       add(
@@ -108,12 +104,13 @@ public final class CueSheetWriter {
 
   private void pass(Dose dose, Sides sides) {
     for (int unit = 0; unit < dose.units().count(); unit++) {
+      unitIndex = unit;
       if (unit > 0) {
         add(
             seconds(StepTime.UNIT_CHANGE_SECONDS),
             CuePhase.SWITCH,
             new Moment(sides, unit, 0, 0),
-            "Next: " + dose.units().label(unit, notation),
+            "Next: " + label(unit),
             Sound.SWITCH,
             firstPose(),
             firstPose());
@@ -123,23 +120,25 @@ public final class CueSheetWriter {
           add(
               seconds(dose.restSeconds()),
               CuePhase.REST,
-              new Moment(sides, unit, set, 0),
+              new Moment(sides, unit, set, 0).of(0, dose.sets()),
               "Rest",
               Sound.REST,
               firstPose(),
               firstPose());
         }
         for (int repetition = 1; repetition <= dose.repetitions(); repetition++) {
-          repetition(dose.form(), new Moment(sides, unit, set, repetition));
+          repetition(dose, new Moment(sides, unit, set, repetition));
         }
       }
     }
   }
 
-  private void repetition(DoseForm form, Moment moment) {
+  private void repetition(Dose dose, Moment started) {
+    DoseForm form = dose.form();
+    Moment moment = started.of(dose.repetitions(), dose.sets());
     String cue = step.exercise().guidance().cue();
-    Pose first = firstPose();
-    Pose last = lastPose();
+    Keyframe first = firstPose();
+    Keyframe last = lastPose();
     if (form instanceof DoseForm.Hold hold) {
       BigFraction move = seconds(DoseForm.Hold.MOVE_SECONDS);
       add(move, CuePhase.MOVE, moment, "Go into it", Sound.START, first, last);
@@ -181,6 +180,19 @@ public final class CueSheetWriter {
             keyframe(beat - 1, count.beats(), moment.repetition() - 1),
             keyframe(beat, count.beats(), moment.repetition() - 1));
       }
+    } else if (form instanceof DoseForm.UntilEases eases) {
+      add(
+          seconds(eases.greatestSeconds()),
+          CuePhase.HOLD,
+          moment.easing(eases.leastSeconds() * 1000L),
+          cue,
+          Sound.START,
+          last,
+          last);
+    } else if (form instanceof DoseForm.BreathMoved moved) {
+      breathMoved(moved.into(), moment);
+    } else if (form instanceof DoseForm.Paced paced) {
+      paced(paced, moment);
     } else if (form instanceof DoseForm.Timed timed) {
       CuePhase phase = step.exercise().kind() == Kind.BRIDGE ? CuePhase.PLAY : CuePhase.MOVE;
       add(seconds(timed.seconds()), phase, moment, cue, Sound.START, first, last);
@@ -198,12 +210,65 @@ public final class CueSheetWriter {
     }
   }
 
+  /** Into it on one half of the breath, back on the other; in on the way in, always. */
+  private void breathMoved(BreathHalf into, Moment moment) {
+    BigFraction half = pace.breathSeconds().divide(2);
+    Keyframe first = firstPose();
+    Keyframe last = lastPose();
+    boolean in = into == BreathHalf.IN;
+    add(
+        half,
+        in ? CuePhase.MOVE : CuePhase.RETURN,
+        moment.breathing(Breath.IN),
+        in ? "Breathe in, go into it" : "Breathe in, come back",
+        Sound.BEAT,
+        in ? first : last,
+        in ? last : first);
+    add(
+        half,
+        in ? CuePhase.RETURN : CuePhase.MOVE,
+        moment.breathing(Breath.OUT),
+        in ? "Breathe out, come back" : "Breathe out, go into it",
+        Sound.NONE,
+        in ? last : first,
+        in ? first : last);
+  }
+
+  /** A count-in, then beats through the ladder of subdivisions. */
+  private void paced(DoseForm.Paced paced, Moment moment) {
+    String cue = step.exercise().guidance().cue();
+    CuePhase phase = step.exercise().kind() == Kind.BRIDGE ? CuePhase.PLAY : CuePhase.MOVE;
+    for (int beat = 1; beat <= paced.countIn(); beat++) {
+      add(
+          paced.beatSeconds(),
+          CuePhase.SET_UP,
+          moment.beat(beat, paced.countIn()),
+          "Count in",
+          Sound.BEAT,
+          firstPose(),
+          firstPose());
+    }
+    int last = 0;
+    for (int beat = 0; beat < paced.beats(); beat++) {
+      int notes = paced.subdivision(beat);
+      add(
+          paced.beatSeconds(),
+          phase,
+          moment.beat(beat + 1, paced.beats()).divided(notes),
+          notes == last || last == 0 ? cue : notes == 1 ? "One to a beat" : notes + " to a beat",
+          Sound.BEAT,
+          keyframe(beat, paced.beats(), 0),
+          keyframe(beat + 1, paced.beats(), 0));
+      last = notes;
+    }
+  }
+
   /**
    * The pose after so many beats of a repetition: two poses go there and back over it, more are
    * walked through, and with fewer beats than poses the walk goes on in the next repetition.
    */
-  private Pose keyframe(int beatsGone, int beats, int repetitionsGone) {
-    List<Pose> poses = step.exercise().figure().poses();
+  private Keyframe keyframe(int beatsGone, int beats, int repetitionsGone) {
+    List<Keyframe> poses = poses();
     int count = poses.size();
     if (count == 1) {
       return poses.get(0);
@@ -215,13 +280,23 @@ public final class CueSheetWriter {
     return poses.get(gone % count);
   }
 
-  private Pose firstPose() {
-    return step.exercise().figure().poses().get(0);
+  /** The keyframes of the step, for the digits of the unit that is at work. */
+  private List<Keyframe> poses() {
+    List<Digit> digits = step.dose().units().digits(unitIndex);
+    return step.exercise().figure().poses().stream().map(pose -> pose.forDigits(digits)).toList();
   }
 
-  private Pose lastPose() {
-    List<Pose> poses = step.exercise().figure().poses();
+  private Keyframe firstPose() {
+    return poses().get(0);
+  }
+
+  private Keyframe lastPose() {
+    List<Keyframe> poses = poses();
     return poses.get(poses.size() - 1);
+  }
+
+  private String label(int unit) {
+    return step.dose().units().label(unit, notation, step.exercise().guidance().directions());
   }
 
   private static BigFraction seconds(int whole) {
@@ -242,8 +317,8 @@ public final class CueSheetWriter {
       Moment moment,
       String text,
       Sound sound,
-      Pose from,
-      Pose to) {
+      Keyframe from,
+      Keyframe to) {
     long start = now();
     elapsed = elapsed.add(length);
     Dose dose = step.dose();
@@ -255,34 +330,103 @@ public final class CueSheetWriter {
             phase,
             moment.sides(),
             dose.units().digits(moment.unit()),
-            dose.units().label(moment.unit(), notation),
+            label(moment.unit()),
             moment.repetition(),
-            moment.repetition() == 0 ? 0 : dose.repetitions(),
+            moment.repetitions(),
             moment.set(),
-            moment.set() == 0 ? 0 : dose.sets(),
+            moment.sets(),
             moment.beat(),
             moment.beats(),
             moment.breath(),
             text,
             sound,
             from,
-            to));
+            to,
+            moment.notes(),
+            moment.easesFromMillis()));
   }
 
   /** Where in its dose a step stands. */
   private record Moment(
-      Sides sides, int unit, int set, int repetition, int beat, int beats, Breath breath) {
+      Sides sides,
+      int unit,
+      int set,
+      int sets,
+      int repetition,
+      int repetitions,
+      int beat,
+      int beats,
+      Breath breath,
+      int notes,
+      long easesFromMillis) {
 
     Moment(Sides sides, int unit, int set, int repetition) {
-      this(sides, unit, set, repetition, 0, 0, Breath.FREE);
+      this(sides, unit, set, 0, repetition, 0, 0, 0, Breath.FREE, 0, 0);
+    }
+
+    Moment of(int allRepetitions, int allSets) {
+      return new Moment(
+          sides,
+          unit,
+          set,
+          allSets,
+          repetition,
+          allRepetitions,
+          beat,
+          beats,
+          breath,
+          notes,
+          easesFromMillis);
     }
 
     Moment beat(int which, int ofHowMany) {
-      return new Moment(sides, unit, set, repetition, which, ofHowMany, breath);
+      return new Moment(
+          sides,
+          unit,
+          set,
+          sets,
+          repetition,
+          repetitions,
+          which,
+          ofHowMany,
+          breath,
+          notes,
+          easesFromMillis);
     }
 
     Moment breathing(Breath half) {
-      return new Moment(sides, unit, set, repetition, beat, beats, half);
+      return new Moment(
+          sides,
+          unit,
+          set,
+          sets,
+          repetition,
+          repetitions,
+          beat,
+          beats,
+          half,
+          notes,
+          easesFromMillis);
+    }
+
+    Moment divided(int notesToABeat) {
+      return new Moment(
+          sides,
+          unit,
+          set,
+          sets,
+          repetition,
+          repetitions,
+          beat,
+          beats,
+          breath,
+          notesToABeat,
+          easesFromMillis);
+    }
+
+    Moment easing(long fromMillis) {
+      return new Moment(
+          sides, unit, set, sets, repetition, repetitions, beat, beats, breath, notes, fromMillis);
     }
   }
 }

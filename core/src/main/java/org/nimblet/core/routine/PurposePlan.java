@@ -6,6 +6,7 @@ import static org.nimblet.core.routine.Phase.Order.LARGE_TO_SMALL;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.Kind;
 
 /**
@@ -46,6 +47,16 @@ public record PurposePlan(
   public PurposePlan {
     phases = List.copyOf(phases);
     namedFor = Set.copyOf(namedFor);
+  }
+
+  /**
+   * Whether an exercise may stand in it at all: its kind, its intensity, and that it does not tire.
+   */
+  public boolean hasPlaceFor(Exercise exercise) {
+    return phaseOf(exercise.kind())
+            .map(phase -> exercise.demands().intensity() <= phase.greatestIntensity())
+            .orElse(false)
+        && !exercise.demands().tires();
   }
 
   /** The phase in which a kind stands, if the purpose has a place for it. */

@@ -1,8 +1,10 @@
 package org.nimblet.core.routine;
 
 import java.util.Comparator;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.nimblet.core.exercise.Discipline;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.Position;
 import org.nimblet.core.exercise.Thing;
@@ -58,6 +60,17 @@ public record Rejection(Exercise exercise, Reason reason) {
 
   /** The seconds of the phase or the budget went to what is worth more. */
   public record WorthLess(String phase) implements Reason {}
+
+  /**
+   * Why an exercise does not suit a person, whatever it would be for; empty if it does.
+   *
+   * @param disciplines what their hands do, at least one
+   */
+  public static Optional<Rejection> unsuited(
+      Exercise exercise, ClientFacts facts, Set<Discipline> disciplines) {
+    return Gate.unsuited(exercise, facts, disciplines)
+        .map(reason -> new Rejection(exercise, reason));
+  }
 
   /** The reason as one sentence. */
   public String sentence() {

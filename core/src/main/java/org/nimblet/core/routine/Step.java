@@ -1,9 +1,17 @@
 package org.nimblet.core.routine;
 
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Dose;
 import org.nimblet.core.exercise.Exercise;
+import org.nimblet.core.exercise.Method;
 import org.nimblet.core.exercise.Position;
+import org.nimblet.core.exercise.Substitution;
+import org.nimblet.core.exercise.Thing;
 
 /**
  * An exercise with a dose, in a routine.
@@ -12,11 +20,53 @@ import org.nimblet.core.exercise.Position;
  * @param dose how much of it
  * @param position in which position it is done
  * @param firstSide the side that goes first; the working side if only that works
+ * @param standIns what is taken instead of a thing that is not at hand, by that thing
  */
-public record Step(Exercise exercise, Dose dose, Position position, Side firstSide) {
+public record Step(
+    Exercise exercise,
+    Dose dose,
+    Position position,
+    Side firstSide,
+    Map<Thing, Substitution> standIns) {
+
+  /** Copies the map. */
+  public Step {
+    standIns = Map.copyOf(standIns);
+  }
+
+  /** A step with the things that the exercise names. */
+  public Step(Exercise exercise, Dose dose, Position position, Side firstSide) {
+    this(exercise, dose, position, firstSide, Map.of());
+  }
+
+  /** The things that have to be at hand, stand-ins included. */
+  public Set<Thing> things() {
+    Set<Thing> things = new TreeSet<>();
+    for (Thing thing : exercise.demands().things()) {
+      Substitution standIn = standIns.get(thing);
+      things.add(standIn == null ? thing : standIn.standIn());
+    }
+    things.removeIf(Thing::partOfTheBody);
+    return things;
+  }
+
+  /** How to get ready, with what stands for what. */
+  public String setUp() {
+    String instead =
+        standIns.values().stream()
+            .sorted(java.util.Comparator.comparing(Substitution::wanted))
+            .map(s -> " With %s: %s".formatted(s.standIn().word(), s.words()))
+            .collect(Collectors.joining());
+    return exercise.guidance().setUp() + instead;
+  }
+
+  /** The dose for people, in a person's notation. */
+  public String doseWords(Method method, Notation notation) {
+    return exercise.doseText(method, notation).format(dose);
+  }
 
   /** The same step with another dose. */
   Step withDose(Dose other) {
-    return new Step(exercise, other, position, firstSide);
+    return new Step(exercise, other, position, firstSide, standIns);
   }
 }

@@ -2,9 +2,10 @@ package org.nimblet.core.routine;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.List;
 import org.apache.commons.numbers.fraction.BigFraction;
+import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Dose;
-import org.nimblet.core.exercise.DoseForm;
 import org.nimblet.core.exercise.Pace;
 
 /**
@@ -31,22 +32,27 @@ public final class StepTime {
 
   /** Whether a step with this dose ends with a release. */
   public static boolean hasRelease(Dose dose, Pace pace) {
-    boolean isStatic =
-        dose.form() instanceof DoseForm.Hold || dose.form() instanceof DoseForm.Breaths;
-    return isStatic && dose.form().heldSeconds(pace) >= RELEASED_HOLD_SECONDS;
+    return dose.form().isStatic() && dose.form().heldSeconds(pace) >= RELEASED_HOLD_SECONDS;
   }
 
   /** The exact length of a dose in seconds, without set-up. */
   public static BigFraction exactSeconds(Dose dose, Pace pace) {
-    int passes = dose.laterality().passes();
-    int units = dose.units().count();
-    BigFraction repetitions = dose.form().repetitionSeconds(pace).multiply(dose.totalRepetitions());
-    long rests = (long) passes * units * (dose.sets() - 1) * dose.restSeconds();
-    long changes =
-        (long) (passes - 1) * SIDE_CHANGE_SECONDS
-            + (long) passes * (units - 1) * UNIT_CHANGE_SECONDS;
+    List<Dose> passes = dose.passes(Side.LEFT).stream().map(dose::on).toList();
+    BigFraction seconds = BigFraction.of((long) (passes.size() - 1) * SIDE_CHANGE_SECONDS);
+    for (Dose pass : passes) {
+      int units = pass.units().count();
+      long rests = (long) units * (pass.sets() - 1) * pass.restSeconds();
+      long changes = (long) (units - 1) * UNIT_CHANGE_SECONDS;
+      seconds =
+          seconds
+              .add(
+                  pass.form()
+                      .repetitionSeconds(pace)
+                      .multiply(pass.repetitions() * pass.sets() * units))
+              .add(rests + changes);
+    }
     long release = hasRelease(dose, pace) ? RELEASE_SECONDS : 0;
-    return repetitions.add(rests + changes + release);
+    return seconds.add(release);
   }
 
   /** The length of a dose in milliseconds, without set-up, rounded half up. */

@@ -1,7 +1,11 @@
 package org.nimblet.core.exercise;
 
+import java.util.List;
+import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.random.RandomGenerator;
+import java.util.stream.Stream;
+import org.nimblet.core.anatomy.Side;
 
 /** Doses drawn from a seed, over every form and the whole of each range. */
 public final class DoseGenerator {
@@ -15,13 +19,27 @@ public final class DoseGenerator {
 
   /** Any dose, short enough that its cue sheet stays readable. */
   public Dose dose() {
-    return new Dose(
-        form(),
-        between(1, 6),
-        between(1, 3),
-        Laterality.values()[random.nextInt(Laterality.values().length)],
-        Units.values()[random.nextInt(Units.values().length)],
-        between(0, 30));
+    Dose dose =
+        new Dose(
+            form(),
+            between(1, 6),
+            between(1, 3),
+            Laterality.values()[random.nextInt(Laterality.values().length)],
+            Units.values()[random.nextInt(Units.values().length)],
+            between(0, 30));
+    if (dose.laterality() == Laterality.EACH && random.nextInt(3) == 0) {
+      Side side = Side.values()[random.nextInt(2)];
+      dose =
+          dose.withException(
+              Optional.of(new Dose.SideException(side, form(), between(1, 6), between(1, 3))));
+    }
+    return random.nextInt(4) == 0 ? dose.withLoad(load()) : dose;
+  }
+
+  private Load load() {
+    return random.nextBoolean()
+        ? new Load.Weight(between(1, 80) * 50)
+        : new Load.Band(between(10, 55));
   }
 
   /** Any pace. */
@@ -30,14 +48,25 @@ public final class DoseGenerator {
   }
 
   private DoseForm form() {
-    return switch (random.nextInt(6)) {
+    return switch (random.nextInt(9)) {
       case 0 -> new DoseForm.Hold(between(1, 90));
       case 1 -> new DoseForm.Pulse();
       case 2 -> new DoseForm.Breaths(between(1, 10));
       case 3 -> new DoseForm.Count(between(1, 12), between(10, 300));
       case 4 -> new DoseForm.Timed(between(1, 120));
-      default -> new DoseForm.Travel(between(1, 5), between(1, 20));
+      case 5 -> new DoseForm.Travel(between(1, 5), between(1, 20));
+      case 6 -> {
+        int least = between(1, 60);
+        yield new DoseForm.UntilEases(least, between(least, 120));
+      }
+      case 7 -> new DoseForm.BreathMoved(BreathHalf.values()[random.nextInt(2)]);
+      default -> paced();
     };
+  }
+
+  private DoseForm paced() {
+    List<Integer> ladder = Stream.generate(() -> between(1, 8)).limit(between(1, 9)).toList();
+    return new DoseForm.Paced(between(9, 90), between(10, 300), ladder, between(0, 16));
   }
 
   private int between(int least, int greatest) {

@@ -41,15 +41,6 @@ class DoseTest {
   }
 
   @Test
-  void readsAsPeopleSayIt() {
-    assertThat(CIRCLES.words()).isEqualTo("3 × 5 times each way, each side");
-    assertThat(new Dose(new DoseForm.Hold(20), 2, 1, Laterality.EACH, Units.WHOLE, 0).words())
-        .isEqualTo("20 s × 2, each side");
-    assertThat(new Dose(new DoseForm.Breaths(3), 1, 1, Laterality.TOGETHER, Units.WHOLE, 0).words())
-        .isEqualTo("3 breaths, both together");
-  }
-
-  @Test
   void refusesNonsenseNamingWhatIsAllowed() {
     assertThatThrownBy(() -> new DoseForm.Hold(0))
         .hasMessage("hold seconds (0) must be between 1 and 600");

@@ -20,6 +20,8 @@ class ExerciseLibraryTest {
         title: Palm rub
         kind: heat
         purpose: Warms.
+        easier: Less.
+        harder: More.
         set-up: Sit.
         action: [Rub.]
         cue: Softly.
@@ -55,10 +57,10 @@ class ExerciseLibraryTest {
 
   @Test
   void usesAtLeastFifteenPosesOfTheHand() {
-    Set<Pose> used =
+    Set<Keyframe> used =
         SHIPPED.exercises().stream()
             .flatMap(exercise -> exercise.figure().poses().stream())
-            .filter(pose -> pose.stage() == Pose.Stage.HAND)
+            .filter(pose -> pose.stage() == Keyframe.Stage.HAND)
             .collect(Collectors.toSet());
     assertThat(used).hasSizeGreaterThanOrEqualTo(15);
   }
@@ -73,6 +75,7 @@ class ExerciseLibraryTest {
       exercise
           .dose(Method.STEADY_HOLD)
           .filter(plan -> plan.usual().form() instanceof DoseForm.Hold)
+          .filter(plan -> exercise.kind() == Kind.STRETCH)
           .filter(plan -> exercise.demands().segment() != BodySegment.FINGERS)
           .ifPresent(
               plan ->

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -26,9 +27,20 @@ class ExerciseTest {
           "Here.",
           List.of("Haste."),
           List.of("Gently."),
-          List.of());
+          List.of(),
+          List.of(),
+          Directions.UNNAMED);
+  private static final Progression PROGRESSION =
+      new Progression(
+          "Less.", "More.", Optional.empty(), Optional.empty(), new Progression.ByDose());
   private static final Figure FIGURE =
-      new Figure(FigureView.PALM, List.of(Pose.FLAT), Set.of(), FigureArrow.NONE);
+      new Figure(
+          FigureView.PALM,
+          List.of(Pose.FLAT),
+          Set.of(),
+          FigureArrow.NONE,
+          FigureProp.NONE,
+          Optional.empty());
 
   private static Demands demands(Set<Discipline> disciplines) {
     return new Demands(
@@ -39,7 +51,8 @@ class ExerciseTest {
         List.of(Position.SIT),
         Set.of(),
         disciplines,
-        Recovery.NONE);
+        Recovery.NONE,
+        Set.of());
   }
 
   private static DosePlan hold(int seconds, int greatest, Units units) {
@@ -59,6 +72,7 @@ class ExerciseTest {
         demands(Set.of()),
         Method.STEADY_HOLD,
         doses,
+        PROGRESSION,
         FIGURE);
   }
 
@@ -102,6 +116,7 @@ class ExerciseTest {
             demands(Set.of(Discipline.WINDS)),
             Method.STEADY_HOLD,
             everyone.doses(),
+            PROGRESSION,
             FIGURE);
     assertThat(some.suits(Discipline.WINDS)).isTrue();
     assertThat(some.suits(Discipline.MOUSE)).isFalse();
@@ -130,9 +145,19 @@ class ExerciseTest {
                     FigureView.PALM,
                     List.of(Pose.FLAT, Pose.BODY_UPRIGHT),
                     Set.of(),
-                    FigureArrow.NONE))
+                    FigureArrow.NONE,
+                    FigureProp.NONE,
+                    Optional.empty()))
         .hasMessageContaining("must all be of one figure");
-    assertThatThrownBy(() -> new Figure(FigureView.PALM, List.of(), Set.of(), FigureArrow.NONE))
+    assertThatThrownBy(
+            () ->
+                new Figure(
+                    FigureView.PALM,
+                    List.of(),
+                    Set.of(),
+                    FigureArrow.NONE,
+                    FigureProp.NONE,
+                    Optional.empty()))
         .hasMessageContaining("at least one pose");
   }
 
@@ -148,7 +173,8 @@ class ExerciseTest {
                     List.of(Position.SIT),
                     Set.of(),
                     Set.of(),
-                    Recovery.NONE))
+                    Recovery.NONE,
+                    Set.of()))
         .hasMessage("intensity (6) must be between 1 and 5");
     assertThatThrownBy(
             () ->
@@ -160,7 +186,8 @@ class ExerciseTest {
                     List.of(),
                     Set.of(),
                     Set.of(),
-                    Recovery.NONE))
+                    Recovery.NONE,
+                    Set.of()))
         .hasMessageContaining("at least one position");
   }
 
@@ -195,6 +222,6 @@ class ExerciseTest {
     assertThat(Units.DIGITS.digits(0)).containsExactly(Digit.THUMB);
     assertThat(Units.PAIRS.digits(9)).containsExactly(Digit.RING, Digit.LITTLE);
     assertThat(Units.DIRECTIONS.digits(1)).isEmpty();
-    assertThat(Units.values()).extracting(Units::count).containsExactly(1, 4, 5, 10, 2);
+    assertThat(Units.values()).extracting(Units::count).containsExactly(1, 4, 5, 10, 2, 3, 4, 14);
   }
 }

@@ -23,6 +23,8 @@ class LibraryFieldTest {
         felt-at: Wrist.
         mistakes: [Haste.]
         cautions: [Gently.]
+        easier: Less.
+        harder: More.
         main: wrist
         serves: {wrist: 8, finger-flexors: 3}
         segment: wrists

@@ -121,7 +121,7 @@ class ComposerTest {
       assertThat(PurposePlan.WARM_UP.phaseOf(exercise.kind())).isPresent();
       assertThat(exercise.suits(request.discipline())).isTrue();
       assertThat(request.facts().positions()).contains(step.position());
-      assertThat(request.facts().things()).containsAll(exercise.demands().things());
+      assertThat(request.facts().things()).containsAll(step.things());
       assertThat(exercise.demands().tires()).isFalse();
       assertThat(exercise.doses().values())
           .anySatisfy(plan -> assertThat(plan.bounds().contains(step.dose().quantity())).isTrue());

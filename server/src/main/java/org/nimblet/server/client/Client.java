@@ -48,6 +48,10 @@ class Client {
   @Column(columnDefinition = "text[]")
   List<String> things;
 
+  @JdbcTypeCode(SqlTypes.ARRAY)
+  @Column(columnDefinition = "integer[]")
+  List<Integer> weightsGrams;
+
   Instant createdAt;
 
   /** Written at every change, so that a change of activities alone counts up the version too. */

@@ -119,6 +119,7 @@ class ClientController {
     client.sleepsAt = form.sleepsAt();
     client.positions = form.positions().stream().sorted().map(Enum::name).toList();
     client.things = form.things().stream().sorted().map(Enum::name).toList();
+    client.weightsGrams = form.weightsGrams().stream().sorted().distinct().toList();
     client.changedAt = clock.instant();
   }
 
@@ -168,6 +169,7 @@ class ClientController {
             file.sleepsAt(),
             file.positions(),
             file.things(),
+            file.weightsGrams(),
             file.activities().stream()
                 .map(
                     activity ->

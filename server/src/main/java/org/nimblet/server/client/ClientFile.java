@@ -34,6 +34,7 @@ import org.nimblet.core.exercise.Thing;
  * @param sleepsAt when it ends; midnight or a time before {@code wakesAt} is past midnight
  * @param positions the positions they can take
  * @param things what they have at hand
+ * @param weightsGrams the weights they own, the lightest first
  * @param activities what their hands do
  * @param exclusions what a clinician keeps out
  */
@@ -53,6 +54,7 @@ public record ClientFile(
     LocalTime sleepsAt,
     Set<Position> positions,
     Set<Thing> things,
+    List<Integer> weightsGrams,
     List<ActivityFile> activities,
     List<ExclusionFile> exclusions) {
 

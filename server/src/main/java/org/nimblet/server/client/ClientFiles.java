@@ -99,6 +99,7 @@ public class ClientFiles {
                     client.sleepsAt,
                     set(client.positions, Position.class),
                     set(client.things, Thing.class),
+                    List.copyOf(client.weightsGrams),
                     activitiesOf.getOrDefault(client.id, List.of()),
                     exclusionsOf.getOrDefault(client.id, List.of())))
         .toList();

@@ -29,6 +29,7 @@ final class ClientForms {
 
   static final String HAND_RULE = "Choose left or right.";
   static final String CHOICE_RULE = "Choose one of those listed.";
+  static final String WEIGHTS_RULE = "Up to 12 weights of 50 to 20000 g.";
   static final String TIME_RULE = "A time such as 07:00.";
 
   /** A client in the coach's list. */
@@ -57,6 +58,11 @@ final class ClientForms {
       @Schema(type = "string", example = "23:00") @NotNull(message = TIME_RULE) LocalTime sleepsAt,
       @NotEmpty(message = "Choose at least one position.") Set<Position> positions,
       @NotNull(message = "Choose from those listed, or none.") Set<Thing> things,
+      @NotNull(message = WEIGHTS_RULE) @Size(max = 12, message = WEIGHTS_RULE)
+          List<
+                  @NotNull(message = WEIGHTS_RULE) @Min(value = 50, message = WEIGHTS_RULE)
+                  @Max(value = 20_000, message = WEIGHTS_RULE) Integer>
+              weightsGrams,
       @NotNull(message = "At most 12 activities.")
           @Size(max = 12, message = "At most 12 activities.")
           List<@Valid ActivityForm> activities) {}

@@ -149,8 +149,8 @@ class DemoLoader implements ApplicationRunner {
             """
             insert into client (id, coach_id, version, name, occupation, dominant_hand, notation,
               method, breaths_per_minute, warm_up_minutes, time_zone, wakes_at, sleeps_at, positions,
-              things, created_at, changed_at)
-            values (?, ?, 0, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+              things, weights_grams, created_at, changed_at)
+            values (?, ?, 0, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
             """)
         .params(
             clientId,
@@ -167,6 +167,7 @@ class DemoLoader implements ApplicationRunner {
             LocalTime.parse(person.sleeps()),
             names(person.positions()),
             names(person.things()),
+            person.weightsGrams().toArray(Integer[]::new),
             Timestamp.from(clock.instant()),
             Timestamp.from(clock.instant()))
         .update();
@@ -399,7 +400,7 @@ class DemoLoader implements ApplicationRunner {
                 step.exercise().id(),
                 step.exercise().title(),
                 step.exercise().kind().name(),
-                step.dose().words(),
+                step.doseWords(life.person().method(), life.person().notation()),
                 step.dose().laterality().name(),
                 warmUp.cueSheet().stepMillis(place),
                 place < doneSteps ? 100 : 0,

@@ -71,6 +71,7 @@ final class DemoTown {
       String sleeps,
       Set<Position> positions,
       Set<Thing> things,
+      List<Integer> weightsGrams,
       List<Habit> habits,
       List<Slot> busy,
       PainStory pain,
@@ -92,7 +93,9 @@ final class DemoTown {
               "07:00",
               "23:00",
               EnumSet.of(Position.SIT, Position.STAND, Position.AT_INSTRUMENT, Position.TABLE),
-              EnumSet.of(Thing.INSTRUMENT, Thing.TABLE_EDGE, Thing.SOFT_BALL, Thing.TOWEL),
+              EnumSet.of(
+                  Thing.INSTRUMENT, Thing.TABLE_EDGE, Thing.SOFT_BALL, Thing.TOWEL, Thing.BOTTLE),
+              List.of(),
               List.of(
                   new Habit(
                       ActivityKind.PRACTICE,
@@ -138,6 +141,7 @@ final class DemoTown {
               "00:00",
               EnumSet.of(Position.SIT, Position.STAND, Position.AT_INSTRUMENT),
               EnumSet.of(Thing.INSTRUMENT, Thing.HARD_BALL),
+              List.of(1000, 1500),
               List.of(
                   new Habit(
                       ActivityKind.DESK_WORK,
@@ -186,6 +190,7 @@ final class DemoTown {
               "22:30",
               EnumSet.of(Position.SIT, Position.STAND, Position.AT_INSTRUMENT, Position.TABLE),
               EnumSet.of(Thing.INSTRUMENT, Thing.TABLE_EDGE),
+              List.of(),
               List.of(
                   new Habit(
                       ActivityKind.DESK_WORK,
@@ -220,7 +225,8 @@ final class DemoTown {
               "07:00",
               "23:00",
               EnumSet.of(Position.SIT, Position.STAND, Position.AT_INSTRUMENT),
-              EnumSet.of(Thing.INSTRUMENT, Thing.TOWEL, Thing.SOFT_BALL),
+              EnumSet.of(Thing.INSTRUMENT, Thing.TOWEL, Thing.SOFT_BALL, Thing.PENCIL),
+              List.of(500),
               List.of(
                   new Habit(
                       ActivityKind.HANDWRITING,

@@ -1,10 +1,13 @@
 package org.nimblet.server.platform;
 
-/** A field is wrong in a way that only the rules of the job can tell. */
+import java.util.List;
+import java.util.stream.Collectors;
+
+/** Fields are wrong in a way that only the rules of the job can tell. */
 public final class InvalidFieldException extends RuntimeException {
   private static final long serialVersionUID = 1L;
 
-  private final String field;
+  private final transient List<WrongField> fields;
 
   /**
    * One wrong field.
@@ -12,12 +15,20 @@ public final class InvalidFieldException extends RuntimeException {
    * @param field its path in the request: "activities[0].title"
    * @param message what was given and what is allowed
    */
-  public InvalidFieldException(String field, String message) {
-    super(message);
-    this.field = field;
+  public record WrongField(String field, String message) {}
+
+  /** Several wrong fields, at least one. */
+  public InvalidFieldException(List<WrongField> fields) {
+    super(fields.stream().map(WrongField::message).collect(Collectors.joining(" ")));
+    this.fields = List.copyOf(fields);
   }
 
-  String field() {
-    return field;
+  /** One wrong field. */
+  public InvalidFieldException(String field, String message) {
+    this(List.of(new WrongField(field, message)));
+  }
+
+  List<WrongField> fields() {
+    return fields;
   }
 }

@@ -13,10 +13,17 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import org.nimblet.core.exercise.ExerciseLibrary;
+import org.nimblet.core.exercise.Keyframe;
 import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springdoc.core.utils.SpringDocUtils;
+import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+import tools.jackson.core.JsonGenerator;
+import tools.jackson.databind.SerializationContext;
+import tools.jackson.databind.module.SimpleModule;
+import tools.jackson.databind.ser.std.StdSerializer;
 
 @Configuration
 class PlatformConfiguration {
@@ -24,11 +31,29 @@ class PlatformConfiguration {
   static {
     // Each enum once, by its name, so that the front end can refer to it.
     ModelResolver.enumsAsRef = true;
+    // A keyframe goes over the wire as its text.
+    SpringDocUtils.getConfig().replaceWithClass(Keyframe.class, String.class);
   }
 
   @Bean
   Clock clock() {
     return Clock.systemUTC();
+  }
+
+  /** A keyframe as its text: the name of a pose, or the angles of a hand. */
+  @Bean
+  JsonMapperBuilderCustomizer keyframesAsText() {
+    SimpleModule module = new SimpleModule("keyframes");
+    module.addSerializer(
+        Keyframe.class,
+        new StdSerializer<Keyframe>(Keyframe.class) {
+          @Override
+          public void serialize(
+              Keyframe keyframe, JsonGenerator out, SerializationContext context) {
+            out.writeString(keyframe.text());
+          }
+        });
+    return builder -> builder.addModule(module);
   }
 
   /** Read once; a wrong file ends the start with every problem in it. */

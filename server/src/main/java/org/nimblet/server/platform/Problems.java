@@ -37,7 +37,8 @@ class Problems extends ResponseEntityExceptionHandler {
   }
 
   private static ProblemDetail invalid(List<FieldProblem> errors) {
-    String fields = errors.stream().map(FieldProblem::field).collect(Collectors.joining(", "));
+    String fields =
+        errors.stream().map(FieldProblem::field).distinct().collect(Collectors.joining(", "));
     ProblemDetail problem =
         problem(HttpStatus.BAD_REQUEST, "Not accepted", "Please look again at: " + fields + ".");
     problem.setProperty("errors", errors);
@@ -51,7 +52,7 @@ class Problems extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler(InvalidFieldException.class)
   ProblemDetail invalidField(InvalidFieldException e) {
-    return invalid(List.of(new FieldProblem(e.field(), e.getMessage())));
+    return invalid(e.fields().stream().map(f -> new FieldProblem(f.field(), f.message())).toList());
   }
 
   @ExceptionHandler(ConflictException.class)

@@ -70,7 +70,12 @@ class SecurityConfiguration {
                         "/api/invitations/accept",
                         "/api/demo/sign-in")
                     .permitAll()
-                    .requestMatchers("/api/today", "/api/clients", "/api/clients/*/invitation")
+                    .requestMatchers(
+                        "/api/today",
+                        "/api/clients",
+                        "/api/clients/*/invitation",
+                        "/api/clients/*/unsuited-exercises",
+                        "/api/library/**")
                     .hasRole("COACH")
                     .requestMatchers(HttpMethod.PUT, "/api/clients/*")
                     .hasRole("COACH")

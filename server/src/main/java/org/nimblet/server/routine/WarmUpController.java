@@ -11,10 +11,11 @@ import java.util.UUID;
 import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.FigureArrow;
+import org.nimblet.core.exercise.FigureProp;
 import org.nimblet.core.exercise.FigureView;
+import org.nimblet.core.exercise.Keyframe;
 import org.nimblet.core.exercise.Kind;
 import org.nimblet.core.exercise.Laterality;
-import org.nimblet.core.exercise.Pose;
 import org.nimblet.core.exercise.Thing;
 import org.nimblet.core.routine.Composition;
 import org.nimblet.core.routine.Cue;
@@ -25,6 +26,8 @@ import org.nimblet.core.routine.Sensation;
 import org.nimblet.core.routine.Step;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.client.ClientFiles;
+import org.nimblet.server.library.CoachLibraries;
+import org.nimblet.server.library.CoachLibrary;
 import org.nimblet.server.routine.WarmUps.PlannedWarmUp;
 import org.nimblet.server.week.DaySchedule;
 import org.nimblet.server.week.DaySchedules;
@@ -40,8 +43,11 @@ class WarmUpController {
   private final ClientFiles clients;
   private final DaySchedules days;
   private final WarmUps warmUps;
+  private final CoachLibraries libraries;
 
-  WarmUpController(ClientFiles clients, DaySchedules days, WarmUps warmUps) {
+  WarmUpController(
+      ClientFiles clients, DaySchedules days, WarmUps warmUps, CoachLibraries libraries) {
+    this.libraries = libraries;
     this.clients = clients;
     this.days = days;
     this.warmUps = warmUps;
@@ -72,6 +78,7 @@ class WarmUpController {
   /** A step with its words, its figure and the reason for it. */
   record StepView(
       String exerciseId,
+      int exerciseVersion,
       String title,
       Kind kind,
       String dose,
@@ -88,9 +95,11 @@ class WarmUpController {
       List<String> mistakes,
       List<String> cautions,
       FigureView view,
-      List<Pose> poses,
+      List<Keyframe> poses,
       List<Digit> worked,
-      FigureArrow arrow) {}
+      FigureArrow arrow,
+      FigureProp prop,
+      @Schema(nullable = true) Keyframe wrong) {}
 
   /** An exercise that was left out, and why. */
   record LeftOutView(String title, Kind kind, String reason) {}
@@ -110,8 +119,7 @@ class WarmUpController {
         answer.planned().map(planned -> view(client, block, planned)).orElse(null));
   }
 
-  private static RoutineView view(
-      ClientFile client, DaySchedule.DayBlock block, PlannedWarmUp planned) {
+  private RoutineView view(ClientFile client, DaySchedule.DayBlock block, PlannedWarmUp planned) {
     Composition.Composed composed = planned.composed();
     return new RoutineView(
         client.id(),
@@ -125,7 +133,7 @@ class WarmUpController {
         planned.end().atZone(client.zone()).toLocalTime(),
         composed.cueSheet().lengthMillis(),
         haveReady(composed.steps()),
-        steps(composed),
+        steps(client, composed),
         composed.cueSheet().cues(),
         composed.rejections().stream()
             .map(
@@ -151,11 +159,12 @@ class WarmUpController {
 
   private static List<String> haveReady(List<Step> steps) {
     Set<Thing> things = EnumSet.noneOf(Thing.class);
-    steps.forEach(step -> things.addAll(step.exercise().demands().things()));
+    steps.forEach(step -> things.addAll(step.things()));
     return things.stream().map(Thing::word).toList();
   }
 
-  private static List<StepView> steps(Composition.Composed composed) {
+  private List<StepView> steps(ClientFile client, Composition.Composed composed) {
+    CoachLibrary library = libraries.of(client.coachId());
     List<StepView> views = new ArrayList<>();
     for (int i = 0; i < composed.steps().size(); i++) {
       Step step = composed.steps().get(i);
@@ -163,15 +172,16 @@ class WarmUpController {
       views.add(
           new StepView(
               exercise.id(),
+              library.versionOf(exercise.id()),
               exercise.title(),
               exercise.kind(),
-              step.dose().words(),
+              step.doseWords(client.method(), client.notation()),
               step.dose().laterality(),
               composed.cueSheet().stepStarts().get(i),
               composed.cueSheet().stepMillis(i),
               composed.choices().get(i).sentence(),
               exercise.guidance().purpose(),
-              exercise.guidance().setUp(),
+              step.setUp(),
               exercise.guidance().action(),
               exercise.guidance().cue(),
               exercise.guidance().breath(),
@@ -181,7 +191,9 @@ class WarmUpController {
               exercise.figure().view(),
               exercise.figure().poses(),
               exercise.figure().worked().stream().sorted().toList(),
-              exercise.figure().arrow()));
+              exercise.figure().arrow(),
+              exercise.figure().prop(),
+              exercise.figure().wrong().orElse(null)));
     }
     return views;
   }

@@ -3,6 +3,7 @@ package org.nimblet.server.routine;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -10,7 +11,6 @@ import java.util.Set;
 import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Discipline;
-import org.nimblet.core.exercise.ExerciseLibrary;
 import org.nimblet.core.exercise.Pace;
 import org.nimblet.core.routine.ClientFacts;
 import org.nimblet.core.routine.Composer;
@@ -20,6 +20,8 @@ import org.nimblet.core.routine.RoutineRequest;
 import org.nimblet.core.routine.Weights;
 import org.nimblet.core.schedule.WarmUpPlace;
 import org.nimblet.server.client.ClientFile;
+import org.nimblet.server.library.CoachLibraries;
+import org.nimblet.server.library.CoachLibrary;
 import org.nimblet.server.session.History;
 import org.nimblet.server.week.DaySchedule;
 import org.nimblet.server.week.DaySchedule.DayBlock;
@@ -32,17 +34,23 @@ import org.springframework.stereotype.Service;
 @Service
 public class WarmUps {
 
+  /** What hands do of whose activity nothing is known (ours). */
+  static final Discipline ASSUMED_DISCIPLINE = Discipline.TYPING;
+
   private static final int REMEMBERED = 2000;
 
-  private final Composer composer;
+  private final CoachLibraries libraries;
   private final History history;
-  private final Cache<RoutineRequest, Composition> remembered =
+  private final Cache<Asked, Composition> remembered =
       Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
-  WarmUps(ExerciseLibrary library, History history) {
-    this.composer = new Composer(library, PurposePlan.WARM_UP);
+  WarmUps(CoachLibraries libraries, History history) {
+    this.libraries = libraries;
     this.history = history;
   }
+
+  /** A request to the composer, with the library that it composes from. */
+  private record Asked(String libraryRevision, RoutineRequest request) {}
 
   /**
    * A warm-up with its time; it ends as the block starts.
@@ -68,7 +76,12 @@ public class WarmUps {
     if (block.warmUp() instanceof WarmUpPlace.Placed placed) {
       RoutineRequest request =
           request(client, day, block, Math.toIntExact(placed.length().toSeconds()));
-      Composition composition = remembered.get(request, composer::compose);
+      CoachLibrary library = libraries.of(client.coachId());
+      Composition composition =
+          remembered.get(
+              new Asked(library.revision(), request),
+              asked ->
+                  new Composer(library.library(), PurposePlan.WARM_UP).compose(asked.request()));
       if (composition instanceof Composition.Composed composed) {
         PlannedWarmUp planned =
             new PlannedWarmUp(
@@ -86,25 +99,13 @@ public class WarmUps {
   private RoutineRequest request(ClientFile client, DaySchedule day, DayBlock block, int seconds) {
     Optional<ClientFile.ActivityFile> activity = client.activity(block.activityId());
     Discipline discipline =
-        activity.map(ClientFile.ActivityFile::discipline).orElse(Discipline.TYPING);
+        activity.map(ClientFile.ActivityFile::discipline).orElse(ASSUMED_DISCIPLINE);
     Set<Side> hands =
         activity.map(ClientFile.ActivityFile::hands).orElse(EnumSet.allOf(Side.class));
     Set<Digit> digits = activity.map(ClientFile.ActivityFile::digits).orElse(Set.of());
-    ClientFacts facts =
-        new ClientFacts(
-            client.dominantHand(),
-            client.notation(),
-            new Pace(client.breathsPerMinute()),
-            client.method(),
-            client.positions(),
-            client.things(),
-            history.latestPains(client).stream()
-                .map(pain -> new ClientFacts.Pain(pain.side(), pain.region(), pain.level()))
-                .toList(),
-            exclusions(client, day));
     return new RoutineRequest(
         seconds,
-        facts,
+        facts(client, day.date()),
         discipline,
         hands,
         Weights.starting(discipline, hands, digits),
@@ -112,8 +113,23 @@ public class WarmUps {
         false);
   }
 
-  private static List<ClientFacts.Exclusion> exclusions(ClientFile client, DaySchedule day) {
-    return client.exclusionsOn(day.date()).stream()
+  /** What is known of a client on a date. */
+  ClientFacts facts(ClientFile client, LocalDate date) {
+    return new ClientFacts(
+        client.dominantHand(),
+        client.notation(),
+        new Pace(client.breathsPerMinute()),
+        client.method(),
+        client.positions(),
+        client.things(),
+        history.latestPains(client).stream()
+            .map(pain -> new ClientFacts.Pain(pain.side(), pain.region(), pain.level()))
+            .toList(),
+        exclusions(client, date));
+  }
+
+  private static List<ClientFacts.Exclusion> exclusions(ClientFile client, LocalDate date) {
+    return client.exclusionsOn(date).stream()
         .map(out -> new ClientFacts.Exclusion(out.side(), out.region(), out.reason()))
         .toList();
   }

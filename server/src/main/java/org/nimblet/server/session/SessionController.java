@@ -164,6 +164,8 @@ class SessionController {
             .map(
                 step ->
                     new LogStep(
+                        step.exerciseId,
+                        step.exerciseVersion,
                         step.title,
                         step.kind,
                         step.dose,

@@ -43,6 +43,7 @@ final class SessionForms {
   /** What became of a step. */
   record StepForm(
       @NotNull(message = "An exercise of the library.") String exerciseId,
+      @Min(value = 0, message = "0, or the version of an own exercise.") int exerciseVersion,
       @NotNull(message = "The dose in words.") @Size(max = 120, message = "Up to 120 characters.")
           String dose,
       @NotNull(message = "One of the lateralities.") Laterality laterality,
@@ -92,6 +93,8 @@ final class SessionForms {
 
   /** A step in the log. */
   record LogStep(
+      String exerciseId,
+      int exerciseVersion,
       String title,
       Kind kind,
       String dose,

@@ -7,9 +7,9 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.UUID;
 import org.nimblet.core.exercise.Exercise;
-import org.nimblet.core.exercise.ExerciseLibrary;
 import org.nimblet.core.progress.Completion;
 import org.nimblet.server.client.ClientFile;
+import org.nimblet.server.library.CoachLibraries;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.platform.NotFoundException;
 import org.nimblet.server.session.SessionForms.CheckInForm;
@@ -32,7 +32,7 @@ class SessionService {
   private final SessionSteps steps;
   private final PainEntries pains;
   private final DaySchedules days;
-  private final ExerciseLibrary library;
+  private final CoachLibraries libraries;
   private final Clock clock;
 
   SessionService(
@@ -40,13 +40,13 @@ class SessionService {
       SessionSteps steps,
       PainEntries pains,
       DaySchedules days,
-      ExerciseLibrary library,
+      CoachLibraries libraries,
       Clock clock) {
     this.sessions = sessions;
     this.steps = steps;
     this.pains = pains;
     this.days = days;
-    this.library = library;
+    this.libraries = libraries;
     this.clock = clock;
   }
 
@@ -134,8 +134,8 @@ class SessionService {
 
   private SessionStep step(Session session, int place, StepForm form) {
     Exercise exercise =
-        library
-            .find(form.exerciseId())
+        libraries
+            .version(session.coachId, form.exerciseId(), form.exerciseVersion())
             .orElseThrow(
                 () ->
                     new InvalidFieldException(
@@ -147,6 +147,7 @@ class SessionService {
     step.sessionId = session.id;
     step.place = place;
     step.exerciseId = exercise.id();
+    step.exerciseVersion = form.exerciseVersion();
     step.title = exercise.title();
     step.kind = exercise.kind();
     step.dose = form.dose();

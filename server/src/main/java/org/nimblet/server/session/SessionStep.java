@@ -15,6 +15,7 @@ class SessionStep {
   UUID sessionId;
   int place;
   String exerciseId;
+  int exerciseVersion;
   String title;
 
   @Enumerated(EnumType.STRING)

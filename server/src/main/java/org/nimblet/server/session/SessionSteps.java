@@ -20,6 +20,29 @@ interface SessionSteps extends JpaRepository<SessionStep, UUID> {
       """)
   List<LastDone> lastDone(UUID clientId);
 
+  /** Who did an exercise, how often and when last, the latest first. */
+  @Query(
+      """
+      select session.clientId as clientId, count(distinct session.id) as times,
+        max(session.date) as lastDone
+      from SessionStep step join Session session on session.id = step.sessionId
+      where step.coachId = :coachId and step.exerciseId = :exerciseId and step.donePercent >= 50
+      group by session.clientId
+      order by max(session.date) desc
+      """)
+  List<Use> uses(UUID coachId, String exerciseId);
+
+  boolean existsByCoachIdAndExerciseId(UUID coachId, String exerciseId);
+
+  /** A client who did an exercise. */
+  interface Use {
+    UUID getClientId();
+
+    long getTimes();
+
+    LocalDate getLastDone();
+  }
+
   /** An exercise and the date on which it was last done. */
   interface LastDone {
     String getExerciseId();

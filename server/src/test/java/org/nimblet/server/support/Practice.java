@@ -44,6 +44,7 @@ public final class Practice {
     form.put("sleepsAt", "23:59");
     form.put("positions", List.of("SIT", "AT_INSTRUMENT"));
     form.put("things", List.of("INSTRUMENT"));
+    form.put("weightsGrams", List.of());
     form.put("activities", List.of(activityForm()));
     return form;
   }
@@ -136,6 +137,7 @@ public final class Practice {
   public static Map<String, Object> sessionForm(String blockId, String beganAt, String endedAt) {
     Map<String, Object> step = new TreeMap<>();
     step.put("exerciseId", "palm-rub");
+    step.put("exerciseVersion", 0);
     step.put("dose", "25 s, both together");
     step.put("laterality", "TOGETHER");
     step.put("plannedMillis", 28_000);

@@ -1,0 +1,199 @@
+package org.nimblet.core.exercise;
+
+import java.util.Collection;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.yaml.snakeyaml.DumperOptions;
+import org.yaml.snakeyaml.Yaml;
+
+/** Writes exercises as the entries that {@link ExerciseLibrary} reads. */
+public final class LibraryWriter {
+
+  private LibraryWriter() {}
+
+  /** These exercises as one YAML file. */
+  public static String yaml(Collection<Exercise> exercises) {
+    DumperOptions options = new DumperOptions();
+    options.setDefaultFlowStyle(DumperOptions.FlowStyle.AUTO);
+    options.setWidth(100);
+    options.setAllowUnicode(true);
+    return new Yaml(options).dump(exercises.stream().map(LibraryWriter::fields).toList());
+  }
+
+  /** The fields of an exercise, named and nested as in a file. */
+  public static Map<String, Object> fields(Exercise exercise) {
+    Map<String, Object> fields = new LinkedHashMap<>();
+    Guidance guidance = exercise.guidance();
+    Demands demands = exercise.demands();
+    fields.put("id", exercise.id());
+    fields.put("title", exercise.title());
+    fields.put("kind", word(exercise.kind()));
+    fields.put("purpose", guidance.purpose());
+    fields.put("set-up", guidance.setUp());
+    fields.put("action", guidance.action());
+    fields.put("cue", guidance.cue());
+    fields.put("breath", guidance.breath());
+    fields.put("felt-at", guidance.feltAt());
+    fields.put("mistakes", guidance.mistakes());
+    fields.put("cautions", guidance.cautions());
+    putUnlessEmpty(fields, "stop-rules", guidance.stopRules());
+    putUnlessEmpty(fields, "synonyms", guidance.synonyms());
+    if (!guidance.directions().equals(Directions.UNNAMED)) {
+      fields.put(
+          "directions", List.of(guidance.directions().first(), guidance.directions().second()));
+    }
+    fields.put("main", exercise.service().main().id());
+    fields.put("serves", new LinkedHashMap<>(exercise.service().contributions()));
+    fields.put("segment", word(demands.segment()));
+    fields.put("intensity", demands.intensity());
+    fields.put("needs-warmth", demands.needsWarmth());
+    fields.put("tires", demands.tires());
+    fields.put("positions", words(demands.positions().stream()));
+    putUnlessEmpty(fields, "things", sorted(demands.things()));
+    putUnlessEmpty(fields, "disciplines", sorted(demands.disciplines()));
+    fields.put("recovery", word(demands.recovery()));
+    putUnlessEmpty(fields, "excluded-by", sorted(demands.excludedBy()));
+    progression(exercise.progression(), fields);
+    fields.put("dose", dose(exercise.usualMethod(), exercise.doseFor(exercise.usualMethod())));
+    putUnlessEmpty(
+        fields,
+        "doses-by-method",
+        exercise.doses().entrySet().stream()
+            .filter(entry -> entry.getKey() != exercise.usualMethod())
+            .map(entry -> dose(entry.getKey(), entry.getValue()))
+            .toList());
+    fields.put("figure", figure(exercise.figure()));
+    return fields;
+  }
+
+  private static void progression(Progression progression, Map<String, Object> fields) {
+    fields.put("easier", progression.easier());
+    fields.put("harder", progression.harder());
+    progression.easierExercise().ifPresent(id -> fields.put("easier-exercise", id));
+    progression.harderExercise().ifPresent(id -> fields.put("harder-exercise", id));
+    Progression.Steps steps = progression.steps();
+    Map<String, Object> ladder = new LinkedHashMap<>();
+    if (steps instanceof Progression.Endurance) {
+      ladder.put("kind", "endurance");
+    } else if (steps instanceof Progression.Tempo tempo) {
+      ladder.put("kind", "tempo");
+      ladder.put("upper", tempo.upperBeatsPerMinute());
+    } else if (steps instanceof Progression.Things things) {
+      ladder.put("kind", "things");
+      ladder.put("things", words(things.things().stream()));
+    } else if (steps instanceof Progression.Named named) {
+      ladder.put("kind", "named");
+      ladder.put("names", named.names());
+    } else {
+      ladder.put("kind", "by-dose");
+    }
+    fields.put("ladder", ladder);
+  }
+
+  private static Map<String, Object> dose(Method method, DosePlan plan) {
+    return dose(
+        method,
+        plan.usual(),
+        plan.bounds().least(),
+        plan.bounds().greatest(),
+        plan.greatestRestSeconds());
+  }
+
+  /** The fields of a dose with its bounds, which are not checked here but when they are read. */
+  public static Map<String, Object> dose(
+      Method method, Dose usual, int least, int greatest, int greatestRestSeconds) {
+    Map<String, Object> fields = new LinkedHashMap<>();
+    fields.put("method", word(method));
+    DoseForm form = usual.form();
+    if (form instanceof DoseForm.Hold hold) {
+      fields.put("form", "hold");
+      fields.put("seconds", hold.seconds());
+    } else if (form instanceof DoseForm.Pulse) {
+      fields.put("form", "pulse");
+    } else if (form instanceof DoseForm.Breaths breaths) {
+      fields.put("form", "breaths");
+      fields.put("breaths", breaths.breaths());
+    } else if (form instanceof DoseForm.Count count) {
+      fields.put("form", "count");
+      fields.put("beats", count.beats());
+      fields.put("beats-per-minute", count.beatsPerMinute());
+    } else if (form instanceof DoseForm.Timed timed) {
+      fields.put("form", "timed");
+      fields.put("seconds", timed.seconds());
+    } else if (form instanceof DoseForm.Travel travel) {
+      fields.put("form", "travel");
+      fields.put("passes", travel.passes());
+      fields.put("seconds-per-pass", travel.secondsPerPass());
+    } else if (form instanceof DoseForm.UntilEases eases) {
+      fields.put("form", "until-eases");
+      fields.put("least-seconds", eases.leastSeconds());
+      fields.put("seconds", eases.greatestSeconds());
+    } else if (form instanceof DoseForm.BreathMoved moved) {
+      fields.put("form", "breath-moved");
+      fields.put("into-it-on", word(moved.into()));
+    } else if (form instanceof DoseForm.Paced paced) {
+      fields.put("form", "paced");
+      fields.put("beats", paced.beats());
+      fields.put("beats-per-minute", paced.beatsPerMinute());
+      fields.put("subdivisions", paced.ladder());
+      fields.put("count-in", paced.countIn());
+    }
+    fields.put("repetitions", usual.repetitions());
+    fields.put("sets", usual.sets());
+    fields.put("sides", word(usual.laterality()));
+    fields.put("units", word(usual.units()));
+    fields.put("rest", usual.restSeconds());
+    fields.put("greatest-rest", greatestRestSeconds);
+    fields.put("least", least);
+    fields.put("greatest", greatest);
+    usual
+        .load()
+        .ifPresent(
+            load -> {
+              if (load instanceof Load.Band band) {
+                fields.put("band-centimetres", band.centimetres());
+              } else {
+                fields.put("grams", load.grams());
+              }
+            });
+    return fields;
+  }
+
+  private static Map<String, Object> figure(Figure figure) {
+    Map<String, Object> fields = new LinkedHashMap<>();
+    fields.put("view", word(figure.view()));
+    fields.put("poses", figure.poses().stream().map(LibraryWriter::pose).toList());
+    putUnlessEmpty(fields, "worked", sorted(figure.worked()));
+    fields.put("arrow", word(figure.arrow()));
+    fields.put("prop", word(figure.prop()));
+    figure.wrong().ifPresent(wrong -> fields.put("wrong", pose(wrong)));
+    return fields;
+  }
+
+  private static String pose(Keyframe keyframe) {
+    return keyframe instanceof Pose pose ? word(pose) : keyframe.text();
+  }
+
+  private static void putUnlessEmpty(Map<String, Object> fields, String name, List<?> values) {
+    if (!values.isEmpty()) {
+      fields.put(name, values);
+    }
+  }
+
+  private static List<String> sorted(Set<? extends Enum<?>> values) {
+    return words(values.stream().sorted());
+  }
+
+  private static List<String> words(Stream<? extends Enum<?>> values) {
+    return values.map(LibraryWriter::word).toList();
+  }
+
+  /** An enum constant as it is written in files. */
+  static String word(Enum<?> value) {
+    return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
+  }
+}

@@ -1,0 +1,94 @@
+package org.nimblet.server.library;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.nimblet.core.exercise.Exercise;
+import org.nimblet.core.exercise.ExerciseLibrary;
+import org.springframework.stereotype.Service;
+
+/** Gives each coach their library; read anew only when an own exercise changed. */
+@Service
+public class CoachLibraries {
+
+  private static final int REMEMBERED = 500;
+
+  private final ExerciseLibrary shipped;
+  private final OwnExercises exercises;
+  private final OwnExerciseVersions versions;
+  private final Cache<String, CoachLibrary> remembered =
+      Caffeine.newBuilder().maximumSize(REMEMBERED).build();
+
+  CoachLibraries(ExerciseLibrary shipped, OwnExercises exercises, OwnExerciseVersions versions) {
+    this.shipped = shipped;
+    this.exercises = exercises;
+    this.versions = versions;
+  }
+
+  /** The library of a coach. */
+  public CoachLibrary of(UUID coachId) {
+    OwnExercises.Revision now = exercises.revision(coachId);
+    if (now.getCount() == 0) {
+      return new CoachLibrary(shipped, Map.of(), List.of(), "shipped");
+    }
+    String revision = "%s/%d/%s".formatted(coachId, now.getCount(), now.getChangedAt());
+    return remembered.get(revision, key -> read(coachId, key));
+  }
+
+  /** The words of a version of an exercise; version 0 is the one that ships. */
+  public Optional<Exercise> version(UUID coachId, String exerciseId, int number) {
+    if (number == 0) {
+      return shipped.find(exerciseId);
+    }
+    return exercises
+        .findByCoachIdAndExerciseId(coachId, exerciseId)
+        .flatMap(own -> versions.findByOwnExerciseIdAndNumber(own.id, number))
+        .map(CoachLibraries::exercise);
+  }
+
+  /** The exercises that ship. */
+  ExerciseLibrary shipped() {
+    return shipped;
+  }
+
+  private CoachLibrary read(UUID coachId, String revision) {
+    Map<UUID, OwnExerciseVersion> current = new HashMap<>();
+    List<OwnExercise> own = exercises.findByCoachIdOrderByExerciseId(coachId);
+    Map<UUID, Integer> numbers = new HashMap<>();
+    own.forEach(exercise -> numbers.put(exercise.id, exercise.currentVersion));
+    for (OwnExerciseVersion version : versions.findByCoachId(coachId)) {
+      if (numbers.getOrDefault(version.ownExerciseId, 0) == version.number) {
+        current.put(version.ownExerciseId, version);
+      }
+    }
+    List<Exercise> inUse = new ArrayList<>();
+    List<Exercise> archived = new ArrayList<>();
+    Map<String, Integer> byId = new HashMap<>();
+    for (OwnExercise exercise : own) {
+      Exercise read = exercise(current.get(exercise.id));
+      if (exercise.archivedAt == null) {
+        inUse.add(read);
+        byId.put(read.id(), exercise.currentVersion);
+      } else {
+        archived.add(read);
+      }
+    }
+    return new CoachLibrary(shipped.with(inUse), byId, archived, revision);
+  }
+
+  /** What was checked before it was stored reads back. */
+  static Exercise exercise(OwnExerciseVersion version) {
+    ExerciseLibrary.Reading reading =
+        ExerciseLibrary.readGood(Map.of("own exercise", version.document));
+    if (reading.good().size() != 1) {
+      throw new IllegalStateException(
+          "own exercise version %s no longer reads: %s".formatted(version.id, reading.problems()));
+    }
+    return reading.good().get(0);
+  }
+}

@@ -1,0 +1,34 @@
+package org.nimblet.server.library;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.nimblet.core.exercise.Exercise;
+import org.nimblet.core.exercise.ExerciseLibrary;
+
+/**
+ * The exercises of one coach: those that ship and their own ones in use.
+ *
+ * @param library all of them
+ * @param versions the current version of each own exercise in use, by its identifier
+ * @param archived own exercises that are no longer offered
+ * @param revision the same only while none of them changed
+ */
+public record CoachLibrary(
+    ExerciseLibrary library,
+    Map<String, Integer> versions,
+    List<Exercise> archived,
+    String revision) {
+
+  /** The version of an exercise; 0 for one that ships. */
+  public int versionOf(String exerciseId) {
+    return versions.getOrDefault(exerciseId, 0);
+  }
+
+  /** The exercise with this identifier, archived ones included. */
+  public Optional<Exercise> find(String exerciseId) {
+    return library
+        .find(exerciseId)
+        .or(() -> archived.stream().filter(e -> e.id().equals(exerciseId)).findFirst());
+  }
+}

@@ -1,0 +1,55 @@
+package org.nimblet.server.routine;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.nimblet.core.exercise.Discipline;
+import org.nimblet.core.routine.ClientFacts;
+import org.nimblet.core.routine.Rejection;
+import org.nimblet.server.client.ClientFile;
+import org.nimblet.server.client.ClientFiles;
+import org.nimblet.server.library.CoachLibraries;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/clients/{clientId}/unsuited-exercises")
+class SuitedExercisesController {
+
+  private final ClientFiles clients;
+  private final CoachLibraries libraries;
+  private final WarmUps warmUps;
+  private final Clock clock;
+
+  SuitedExercisesController(
+      ClientFiles clients, CoachLibraries libraries, WarmUps warmUps, Clock clock) {
+    this.clients = clients;
+    this.libraries = libraries;
+    this.warmUps = warmUps;
+    this.clock = clock;
+  }
+
+  /** An exercise that does not suit a client, and why. */
+  record UnsuitedView(String exerciseId, String reason) {}
+
+  @GetMapping
+  List<UnsuitedView> unsuited(@PathVariable UUID clientId) {
+    ClientFile client = clients.require(clientId);
+    ClientFacts facts = warmUps.facts(client, LocalDate.ofInstant(clock.instant(), client.zone()));
+    Set<Discipline> disciplines =
+        client.activities().isEmpty()
+            ? Set.of(WarmUps.ASSUMED_DISCIPLINE)
+            : client.activities().stream()
+                .map(ClientFile.ActivityFile::discipline)
+                .collect(Collectors.toSet());
+    return libraries.of(client.coachId()).library().exercises().stream()
+        .flatMap(exercise -> Rejection.unsuited(exercise, facts, disciplines).stream())
+        .map(rejection -> new UnsuitedView(rejection.exercise().id(), rejection.sentence()))
+        .toList();
+  }
+}

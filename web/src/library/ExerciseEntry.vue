@@ -1,0 +1,371 @@
+<script setup lang="ts">
+import { computed, inject, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import { api } from '@/api/calls'
+import type { Method } from '@/api/types'
+import { useLoaded } from '@/api/useLoaded'
+import FigurePlayer from '@/hand/FigurePlayer.vue'
+import ChoiceRow from '@/parts/ChoiceRow.vue'
+import { DISCIPLINES, METHODS, POSITIONS, THINGS } from '@/parts/labels'
+import PageState from '@/parts/PageState.vue'
+import StateMark from '@/parts/StateMark.vue'
+import { capital, counted, duration, shortDate } from '@/parts/words'
+import { KINDS } from '@/tape/kinds'
+import KindLetter from '@/tape/KindLetter.vue'
+import { filters } from './filters'
+import LadderRungs from './LadderRungs.vue'
+import { RELOAD_LIBRARY } from './libraryPage'
+import PrintCard from './PrintCard.vue'
+
+/** Everything about one exercise; for a chosen client, in their notation and with their loads. */
+const props = defineProps<{ exerciseId: string }>()
+
+const route = useRoute()
+const router = useRouter()
+const reloadList = inject(RELOAD_LIBRARY)
+const version = computed(() => (route.query.version ? Number(route.query.version) : undefined))
+const loaded = useLoaded(() =>
+  api.exercise(props.exerciseId, {
+    client: filters.client ?? undefined,
+    version: version.value,
+  }),
+)
+const uses = useLoaded(() => api.exerciseUses(props.exerciseId))
+watch([() => filters.client, version], () => void loaded.reload())
+const exercise = computed(() => loaded.data.value)
+watch(exercise, (found) => {
+  if (found) document.title = `${found.title} – Nimblet`
+})
+
+const method = ref<Method | null>(null)
+watch(
+  exercise,
+  (found) => {
+    if (!found?.doses.some((d) => d.method === method.value))
+      method.value = found?.doses[0]?.method ?? null
+  },
+  { immediate: true },
+)
+const methods = computed(() =>
+  (exercise.value?.doses ?? []).map((d) => ({ value: d.method, label: METHODS[d.method] })),
+)
+const dose = computed(() => exercise.value?.doses.find((d) => d.method === method.value))
+const own = computed(() => (exercise.value?.currentVersion ?? 0) > 0)
+const old = computed(
+  () => exercise.value && exercise.value.version !== exercise.value.currentVersion,
+)
+const unsuited = useLoaded(async () => (filters.client ? api.unsuited(filters.client) : []))
+watch(
+  () => filters.client,
+  () => void unsuited.reload(),
+)
+const reason = computed(
+  () => unsuited.data.value?.find((u) => u.exerciseId === props.exerciseId)?.reason,
+)
+
+const message = ref('')
+async function act(what: () => Promise<unknown>, said: string) {
+  message.value = ''
+  try {
+    await what()
+    message.value = said
+    await Promise.all([loaded.reload(), reloadList?.()])
+  } catch (e) {
+    message.value = (e as Error).message
+  }
+}
+async function remove() {
+  try {
+    const { archived } = await api.removeExercise(props.exerciseId)
+    await reloadList?.()
+    if (archived) {
+      message.value = 'It stands in a log, so it was put away instead of deleted.'
+      await loaded.reload()
+    } else await router.push('/library')
+  } catch (e) {
+    message.value = (e as Error).message
+  }
+}
+const print = () => window.print()
+</script>
+
+<template>
+  <PageState
+    :loading="loaded.slow.value"
+    :error="loaded.error.value"
+    :ready="Boolean(exercise)"
+    @retry="loaded.reload"
+  >
+    <template v-if="exercise">
+      <PrintCard :exercise="exercise" />
+      <article class="no-print" :data-exercise="exercise.id">
+        <header>
+          <h2><KindLetter :kind="exercise.kind" /> {{ exercise.title }}</h2>
+          <p>{{ exercise.purpose }}</p>
+          <p v-if="old" class="word warn">
+            <StateMark state="WARN" />Version {{ exercise.version }}, as it was then.
+            <RouterLink :to="`/library/${exercise.id}`">To the words of today</RouterLink>
+          </p>
+          <p v-if="exercise.archived" class="word warn">
+            <StateMark state="WARN" />Put away: it is no longer offered.
+          </p>
+          <p v-if="reason" class="word warn"><StateMark state="WARN" />{{ reason }}</p>
+        </header>
+        <div class="top">
+          <FigurePlayer
+            class="moving"
+            :figure="exercise.figure"
+            :cues="exercise.cues"
+            :height="236"
+            :label="exercise.title"
+          />
+          <div class="buttons">
+            <RouterLink class="btn btn-primary" :to="`/library/${exercise.id}/copy`"
+              >Make a variant</RouterLink
+            >
+            <RouterLink
+              v-if="own"
+              class="btn btn-outline-secondary"
+              :to="`/library/${exercise.id}/edit`"
+              >Change it</RouterLink
+            >
+            <BButton variant="outline-secondary" @click="print">Print</BButton>
+            <template v-if="own">
+              <BButton
+                v-if="exercise.archived"
+                variant="outline-secondary"
+                @click="act(() => api.restoreExercise(exerciseId), 'Offered again.')"
+                >Offer it again</BButton
+              >
+              <BButton
+                v-else
+                variant="outline-secondary"
+                @click="act(() => api.archiveExercise(exerciseId), 'Put away.')"
+                >Put away</BButton
+              >
+              <BButton variant="link" @click="remove">Delete</BButton>
+            </template>
+            <p v-if="message" role="status" class="small">{{ message }}</p>
+          </div>
+        </div>
+        <div class="facts">
+          <dl>
+            <dt>Dose</dt>
+            <dd>
+              <b>{{ dose?.words }}</b>
+              <span class="quiet">, {{ duration((dose?.seconds ?? 0) * 1000) }}</span>
+            </dd>
+            <dt>Set-up</dt>
+            <dd>{{ exercise.setUp }}</dd>
+            <dt>Action</dt>
+            <dd>
+              <ol>
+                <li v-for="line in exercise.action" :key="line">{{ line }}</li>
+              </ol>
+            </dd>
+            <dt>Cue</dt>
+            <dd>{{ exercise.cue }}</dd>
+            <dt>Breath</dt>
+            <dd>{{ exercise.breath }}</dd>
+            <dt>Felt</dt>
+            <dd>{{ exercise.feltAt }}</dd>
+            <dt>Serves</dt>
+            <dd>
+              <span v-for="target in exercise.serves" :key="target.id" class="served"
+                >{{ target.word }} <b>{{ target.points }}</b></span
+              >
+            </dd>
+          </dl>
+          <dl>
+            <dt class="warn">Cautions</dt>
+            <dd>
+              <p v-for="line in exercise.cautions" :key="line">{{ line }}</p>
+            </dd>
+            <template v-if="exercise.stopRules.length">
+              <dt class="stop">Stop</dt>
+              <dd>
+                <p v-for="line in exercise.stopRules" :key="line">{{ line }}</p>
+              </dd>
+            </template>
+            <dt>Mistakes</dt>
+            <dd>
+              <p v-for="line in exercise.mistakes" :key="line">{{ line }}</p>
+            </dd>
+            <dt>Easier</dt>
+            <dd>
+              {{ exercise.easier.words }}
+              <RouterLink
+                v-if="exercise.easier.exercise"
+                :to="`/library/${exercise.easier.exercise.id}`"
+                >{{ exercise.easier.exercise.title }}</RouterLink
+              >
+            </dd>
+            <dt>Harder</dt>
+            <dd>
+              {{ exercise.harder.words }}
+              <RouterLink
+                v-if="exercise.harder.exercise"
+                :to="`/library/${exercise.harder.exercise.id}`"
+                >{{ exercise.harder.exercise.title }}</RouterLink
+              >
+            </dd>
+            <dt>Where</dt>
+            <dd>{{ exercise.positions.map((p) => POSITIONS[p].toLowerCase()).join(', ') }}</dd>
+            <dt>Have ready</dt>
+            <dd>
+              {{ exercise.things.map((t) => THINGS[t].toLowerCase()).join(', ') || 'nothing' }}
+              <p v-for="other in exercise.standIns" :key="other.standIn" class="quiet">
+                or {{ other.standInWord
+                }}<template v-if="other.changes">: {{ other.changes }}</template
+                >. {{ other.words }}
+              </p>
+            </dd>
+            <template v-if="exercise.disciplines.length">
+              <dt>For</dt>
+              <dd>
+                {{ exercise.disciplines.map((d) => DISCIPLINES[d].toLowerCase()).join(', ') }}
+              </dd>
+            </template>
+            <dt>Stands</dt>
+            <dd>
+              {{ exercise.beforePlay ? 'before play too' : 'not before play'
+              }}{{ exercise.needsWarmth ? ', in warm hands only' : ''
+              }}{{ exercise.tires ? ', tires what it works' : ''
+              }}{{ exercise.recovery === 'REST_DAY' ? ', with a rest day after' : '' }}
+            </dd>
+          </dl>
+        </div>
+        <p v-if="exercise.referralSigns.length" class="signs">
+          <b>Not with:</b> {{ exercise.referralSigns.join('; ') }}. A clinician first.
+        </p>
+        <section class="ladder">
+          <header class="line-up">
+            <h3>Ladder</h3>
+            <ChoiceRow
+              v-if="methods.length > 1"
+              v-model="method"
+              label="Method"
+              :options="methods"
+            />
+          </header>
+          <LadderRungs v-if="dose" :kind="exercise.kind" :rungs="dose.rungs" />
+          <p v-if="dose" class="quiet small">
+            {{ capital(dose.methodWord) }}; within {{ dose.least }} and {{ dose.greatest }}.
+            Intensity {{ exercise.intensity }} of 5, {{ KINDS[exercise.kind].word.toLowerCase() }}.
+          </p>
+        </section>
+        <section class="ladder">
+          <h3>Who uses it</h3>
+          <ul v-if="uses.data.value?.length" class="uses">
+            <li v-for="use in uses.data.value" :key="use.clientId">
+              <RouterLink :to="`/clients/${use.clientId}/log`">{{ use.name }}</RouterLink>
+              <span class="quiet"
+                >{{ counted(use.times, 'time') }}, last {{ shortDate(use.lastDone) }}</span
+              >
+            </li>
+          </ul>
+          <p v-else class="quiet">Nobody yet.</p>
+        </section>
+      </article>
+    </template>
+  </PageState>
+</template>
+
+<style scoped>
+article {
+  padding: 16px 24px 24px;
+}
+h2 {
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  font-size: 1.5rem;
+  line-height: 2rem;
+}
+.word {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  font-weight: 600;
+}
+.warn {
+  color: var(--warn);
+}
+.stop {
+  color: var(--stop);
+}
+.top {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 148px;
+  gap: 16px;
+  margin: 8px 0 12px;
+}
+.buttons {
+  display: grid;
+  gap: 8px;
+  align-content: start;
+}
+.facts {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 0 24px;
+  padding-top: 12px;
+  border-top: 1px solid var(--line);
+}
+dl {
+  display: grid;
+  grid-template-columns: 76px minmax(0, 1fr);
+  gap: 4px 12px;
+  align-content: start;
+  margin: 0;
+}
+dt {
+  font-weight: 400;
+}
+dt:not(.warn, .stop) {
+  color: var(--ink-2);
+}
+dd,
+dd p {
+  margin: 0;
+}
+ol {
+  margin: 0;
+  padding-left: 18px;
+  list-style: decimal;
+}
+.served {
+  display: inline-block;
+  margin-right: 10px;
+  white-space: nowrap;
+}
+.signs {
+  margin: 12px 0 0;
+  padding: 8px 12px;
+  border-left: 3px solid var(--warn);
+  background: var(--warn-wash);
+}
+.ladder {
+  margin-top: 14px;
+  padding-top: 10px;
+  border-top: 1px solid var(--line);
+}
+.ladder header {
+  justify-content: space-between;
+  margin-bottom: 8px;
+}
+h3 {
+  font-size: 0.875rem;
+}
+.uses {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 24px;
+}
+@media (max-width: 1100px) {
+  .facts,
+  .top {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

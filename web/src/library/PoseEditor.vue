@@ -1,0 +1,341 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import type { FieldProblem } from '@/api/client'
+import type { Digit, FigureForm, FigureView, Pose } from '@/api/types'
+import ExerciseFigure from '@/hand/ExerciseFigure.vue'
+import { handPose, isBody, isHand, isPair, keyframeOf, type Keyframe } from '@/hand/keyframes'
+import type { HandPose } from '@/hand/skeleton'
+import ChoiceRow from '@/parts/ChoiceRow.vue'
+import FormField from '@/parts/FormField.vue'
+import { ARROWS, DIGITS, PROPS, VIEWS, keys } from '@/parts/labels'
+import { capital, words } from '@/parts/words'
+
+/** The keyframes of a figure: presets, and for a hand every joint by a slider. */
+const props = defineProps<{ poses: readonly Pose[]; problems: readonly FieldProblem[] }>()
+const model = defineModel<FigureForm>({ required: true })
+
+const at = ref(0)
+watch(
+  () => model.value.poses.length,
+  (count) => {
+    at.value = Math.max(0, Math.min(at.value, count - 1))
+  },
+)
+const chosen = computed<Keyframe>(() => model.value.poses[at.value] ?? 'FLAT')
+const options = <K extends string>(labels: Readonly<Record<K, string>>) =>
+  keys(labels).map((value) => ({ value, text: labels[value] }))
+
+/** A figure is of one kind; the view says which. */
+const fits = (pose: Keyframe, view: FigureView) =>
+  view === 'BODY' ? isBody(pose) : view === 'PAIR' ? isPair(pose) : isHand(pose)
+const presets = computed(() =>
+  props.poses
+    .filter((pose) => fits(pose, model.value.view))
+    .map((value) => ({
+      value: value as string,
+      text: capital(words(value).replace(/^body /, '')),
+    })),
+)
+const preset = computed({
+  get: () => (presets.value.some((p) => p.value === chosen.value) ? chosen.value : ''),
+  set: (value: string) => {
+    if (value) replace(value)
+  },
+})
+watch(
+  () => model.value.view,
+  (view) => {
+    if (model.value.poses.every((pose) => fits(pose, view))) return
+    const first = presets.value[0]?.value
+    if (first) model.value = { ...model.value, poses: [first], wrong: null }
+    at.value = 0
+  },
+)
+
+function replace(keyframe: Keyframe) {
+  model.value = {
+    ...model.value,
+    poses: model.value.poses.map((pose, i) => (i === at.value ? keyframe : pose)),
+  }
+}
+function add() {
+  const poses = [...model.value.poses]
+  poses.splice(at.value + 1, 0, chosen.value)
+  model.value = { ...model.value, poses }
+  at.value += 1
+}
+function remove() {
+  if (model.value.poses.length === 1) return
+  model.value = { ...model.value, poses: model.value.poses.filter((_, i) => i !== at.value) }
+}
+function shift(by: 1 | -1) {
+  const to = at.value + by
+  const poses = [...model.value.poses]
+  const moved = poses[at.value]
+  const other = poses[to]
+  if (moved === undefined || other === undefined) return
+  poses[at.value] = other
+  poses[to] = moved
+  model.value = { ...model.value, poses }
+  at.value = to
+}
+
+interface Joint {
+  readonly label: string
+  readonly least: number
+  readonly greatest: number
+  readonly get: (pose: HandPose) => number
+  readonly set: (pose: HandPose, degrees: number) => HandPose
+}
+const PARTS = [
+  { value: 0, label: 'Index' },
+  { value: 1, label: 'Middle' },
+  { value: 2, label: 'Ring' },
+  { value: 3, label: 'Little' },
+  { value: 4, label: 'Thumb' },
+  { value: 5, label: 'Wrist' },
+]
+const part = ref<number | null>(0)
+
+type FingerJoint = 'spread' | 'knuckle' | 'middle' | 'end'
+type ThumbJoint = 'radial' | 'opposition' | 'knuckle' | 'end' | 'plane'
+const finger = (
+  i: number,
+  joint: FingerJoint,
+  label: string,
+  least: number,
+  greatest: number,
+): Joint => ({
+  label,
+  least,
+  greatest,
+  get: (pose) => pose.fingers[i]?.[joint] ?? 0,
+  set: (pose, degrees) => ({
+    ...pose,
+    fingers: pose.fingers.map((f, n) => (n === i ? { ...f, [joint]: degrees } : f)) as never,
+  }),
+})
+const thumb = (joint: ThumbJoint, label: string, least: number, greatest: number): Joint => ({
+  label,
+  least,
+  greatest,
+  get: (pose) => pose.thumb[joint],
+  set: (pose, degrees) => ({ ...pose, thumb: { ...pose.thumb, [joint]: degrees } }),
+})
+const wrist = (
+  joint: 'flexion' | 'deviation',
+  label: string,
+  least: number,
+  greatest: number,
+): Joint => ({
+  label,
+  least,
+  greatest,
+  get: (pose) => pose.wrist[joint],
+  set: (pose, degrees) => ({ ...pose, wrist: { ...pose.wrist, [joint]: degrees } }),
+})
+/** The same limits as the server checks. */
+const joints = computed<readonly Joint[]>(() => {
+  if (part.value === 5)
+    return [
+      wrist('flexion', 'Flexion (minus: extension)', -70, 80),
+      wrist('deviation', 'To the thumb side (minus: little-finger side)', -35, 20),
+    ]
+  if (part.value === 4)
+    return [
+      thumb('radial', 'Abduction', 5, 62),
+      thumb('opposition', 'Opposition', -15, 112),
+      thumb('knuckle', 'Knuckle flexion', -5, 60),
+      thumb('end', 'End joint flexion', -15, 80),
+      thumb('plane', 'Plane of flexion', 0, 90),
+    ]
+  const i = part.value ?? 0
+  return [
+    finger(i, 'spread', 'Abduction', -12, 26),
+    finger(i, 'knuckle', 'Knuckle flexion', -45, 90),
+    finger(i, 'middle', 'Middle joint flexion', 0, 110),
+    finger(i, 'end', 'End joint flexion', -10, 80),
+  ]
+})
+const jointed = computed(() => isHand(chosen.value))
+const pose = computed(() => handPose(chosen.value))
+function bend(joint: Joint, degrees: number) {
+  replace(keyframeOf(joint.set(pose.value, degrees)))
+}
+const otherView = computed<FigureView>(() =>
+  model.value.view === 'SIDE' || model.value.view === 'SIDE_PALM_UP' ? 'THREE_QUARTER' : 'SIDE',
+)
+const digitOptions = keys(DIGITS).map((value) => ({ value, text: DIGITS[value] }))
+const worked = computed({
+  get: () => model.value.worked,
+  set: (value: Digit[]) => {
+    model.value = { ...model.value, worked: value }
+  },
+})
+</script>
+
+<template>
+  <div class="pose-editor">
+    <div class="row-of">
+      <FormField v-slot="{ id }" label="Seen from" field="figure.view" :problems="problems">
+        <BFormSelect :id="id" v-model="model.view" :options="options(VIEWS)" />
+      </FormField>
+      <FormField v-slot="{ id }" label="Arrow" field="figure.arrow" :problems="problems">
+        <BFormSelect :id="id" v-model="model.arrow" :options="options(ARROWS)" />
+      </FormField>
+      <FormField v-slot="{ id }" label="In the hand" field="figure.prop" :problems="problems">
+        <BFormSelect :id="id" v-model="model.prop" :options="options(PROPS)" />
+      </FormField>
+    </div>
+    <div class="frames" role="group" aria-label="Keyframes">
+      <button
+        v-for="(frame, i) in model.poses"
+        :key="i"
+        type="button"
+        :class="{ on: i === at }"
+        :aria-pressed="i === at"
+        :aria-label="`Keyframe ${i + 1}`"
+        @click="at = i"
+      >
+        <ExerciseFigure
+          :poses="[frame]"
+          :view="model.view"
+          :worked="model.worked"
+          :height="60"
+          :label="`Keyframe ${i + 1}`"
+        />
+      </button>
+    </div>
+    <div class="frame-keys">
+      <BButton size="sm" variant="outline-secondary" @click="add">Add one after it</BButton>
+      <BButton size="sm" variant="outline-secondary" aria-label="Earlier" @click="shift(-1)"
+        >←</BButton
+      >
+      <BButton size="sm" variant="outline-secondary" aria-label="Later" @click="shift(1)"
+        >→</BButton
+      >
+      <BButton
+        size="sm"
+        variant="outline-secondary"
+        :disabled="model.poses.length === 1"
+        @click="remove"
+        >Remove it</BButton
+      >
+    </div>
+    <div class="bending">
+      <div class="views">
+        <ExerciseFigure
+          :poses="[chosen]"
+          :view="model.view"
+          :worked="model.worked"
+          :prop="model.prop"
+          :height="220"
+          label="The keyframe"
+        />
+        <ExerciseFigure
+          v-if="jointed"
+          :poses="[chosen]"
+          :view="otherView"
+          :worked="model.worked"
+          :height="220"
+          label="The keyframe from another side"
+        />
+      </div>
+      <div>
+        <FormField v-slot="{ id }" label="Pose" field="figure.poses" :problems="problems">
+          <BFormSelect
+            :id="id"
+            v-model="preset"
+            :options="[{ value: '', text: 'By its joints' }, ...presets]"
+          />
+        </FormField>
+        <template v-if="jointed">
+          <ChoiceRow v-model="part" label="Part of the hand" :options="PARTS" class="parts" />
+          <label v-for="joint in joints" :key="joint.label" class="joint">
+            <span>{{ joint.label }}</span>
+            <input
+              type="range"
+              :min="joint.least"
+              :max="joint.greatest"
+              :value="joint.get(pose)"
+              @input="bend(joint, Number(($event.target as HTMLInputElement).value))"
+            />
+            <output>{{ Math.round(joint.get(pose)) }}°</output>
+          </label>
+        </template>
+        <div class="checks">
+          <span class="form-label">Digits at work</span>
+          <BFormCheckboxGroup
+            v-model="worked"
+            :options="digitOptions"
+            aria-label="Digits at work"
+          />
+        </div>
+      </div>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.row-of {
+  display: grid;
+  grid-template-columns: repeat(3, minmax(0, 1fr));
+  gap: 12px;
+}
+.frames {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  margin-top: 12px;
+}
+.frames button {
+  width: 92px;
+  height: 72px;
+  padding: 4px;
+  border: 1.5px solid var(--line);
+  background: var(--surface);
+}
+.frames button.on {
+  border-color: var(--ink);
+}
+.frame-keys {
+  display: flex;
+  gap: 6px;
+  margin: 6px 0 12px;
+}
+.bending {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 20px;
+}
+.views {
+  display: grid;
+  gap: 8px;
+  align-content: start;
+}
+.views :deep(svg) {
+  height: 200px;
+}
+.parts {
+  margin: 12px 0 6px;
+}
+.joint {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 132px 44px;
+  gap: 10px;
+  align-items: center;
+  min-height: 30px;
+  font-size: 0.875rem;
+}
+.joint input {
+  width: 100%;
+  accent-color: var(--main);
+}
+output {
+  text-align: right;
+  font-variant-numeric: tabular-nums;
+}
+.checks {
+  margin-top: 12px;
+}
+</style>
