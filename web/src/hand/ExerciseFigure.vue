@@ -195,7 +195,9 @@ const ghost = computed(() => {
   const hand = hands.value[0]
   const start = props.poses[0]
   const wanted = props.arrow === 'PULL' || props.arrow === 'MOVE'
+  const there = first.value === start && (last.value === start || props.progress === 0)
   if (!hand || both.value || !start || !isHand(start) || !wanted || props.height <= 160) return null
+  if (there) return null
   return {
     path: handDrawing(
       start,
@@ -207,6 +209,7 @@ const ghost = computed(() => {
       qualityFor(props.height, true),
     ).silhouette(),
     left: hand.left,
+    fade: hand.drawing.fade,
   }
 })
 
@@ -238,12 +241,32 @@ const pulse = computed<Point | null>(() => {
       :transform="wrongForm.left ? 'scale(-1 1)' : undefined"
     />
     <path v-for="(thing, i) in things.behind" :key="`thing${i}`" :d="thing" class="thing" />
-    <path
-      v-if="ghost"
-      class="ghost"
-      :d="ghost.path"
-      :transform="ghost.left ? 'scale(-1 1)' : undefined"
-    />
+    <g v-if="ghost" :transform="ghost.left ? 'scale(-1 1)' : undefined">
+      <defs>
+        <linearGradient
+          :id="`${prefix}ghost-fade`"
+          gradientUnits="userSpaceOnUse"
+          :x1="ghost.fade.from[0]"
+          :y1="ghost.fade.from[1]"
+          :x2="ghost.fade.to[0]"
+          :y2="ghost.fade.to[1]"
+        >
+          <stop offset="0" stop-color="#fff" />
+          <stop offset="0.4" stop-color="#000" />
+        </linearGradient>
+        <mask
+          :id="`${prefix}ghost-mask`"
+          maskUnits="userSpaceOnUse"
+          x="-400"
+          y="-400"
+          width="800"
+          height="800"
+        >
+          <rect x="-400" y="-400" width="800" height="800" :fill="`url(#${prefix}ghost-fade)`" />
+        </mask>
+      </defs>
+      <path class="ghost" :d="ghost.path" :mask="`url(#${prefix}ghost-mask)`" />
+    </g>
     <g v-for="hand in hands" :key="String(hand.left)" :transform="`translate(${hand.shift} 0)`">
       <HandShapes :drawing="hand.drawing" :left="hand.left" />
     </g>

@@ -79,7 +79,11 @@ watch(
     position.value = 0
   },
 )
-onMounted(run)
+onMounted(() => {
+  // Standing still, it shows where the movement goes.
+  if (!playing.value) position.value = starts.value[1] ?? 0
+  run()
+})
 onScopeDispose(() => cancelAnimationFrame(frame))
 
 /** Stops at the beginning of the next or the previous cue that shows another pose. */
@@ -149,6 +153,10 @@ function step(by: 1 | -1) {
   text-align: center;
   font-size: 0.875rem;
   color: var(--ink-2);
+}
+.controls :deep(.choices button) {
+  padding-inline: 8px;
+  white-space: nowrap;
 }
 .controls {
   display: flex;

@@ -80,10 +80,11 @@ describe('figures', () => {
   })
 
   it('carry an arrow and a ghost for a pull, and none when small', () => {
-    const figure = (height: number) =>
+    const figure = (height: number, from = 'WRIST_EXTENDED') =>
       mount(ExerciseFigure, {
         props: {
           poses: ['CLOSED', 'WRIST_EXTENDED'],
+          from,
           view: 'SIDE',
           arrow: 'PULL',
           height,
@@ -92,6 +93,7 @@ describe('figures', () => {
       })
     expect(figure(480).findAll('.arrow')).toHaveLength(1)
     expect(figure(480).findAll('.ghost')).toHaveLength(1)
+    expect(figure(480, 'CLOSED').findAll('.ghost'), 'it is where it began').toHaveLength(0)
     expect(figure(100).findAll('.arrow')).toHaveLength(0)
   })
 

@@ -257,7 +257,7 @@ const of = (field: string) => problems.value.filter((p) => p.field === field).ma
                 label="Dose"
                 :field="`doses[${i}].text`"
                 :problems="problems"
-                hint="3 x 12 · 20 s x 3 each side · 5 breaths"
+                :hint="i === 0 ? '3 x 12 · 20 s x 3 each side · 5 breaths' : undefined"
               >
                 <BFormInput
                   :id="id"

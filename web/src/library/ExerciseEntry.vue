@@ -2,7 +2,7 @@
 import { computed, inject, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api } from '@/api/calls'
-import type { Method } from '@/api/types'
+import type { Method, VersionView } from '@/api/types'
 import { useLoaded } from '@/api/useLoaded'
 import FigurePlayer from '@/hand/FigurePlayer.vue'
 import ChoiceRow from '@/parts/ChoiceRow.vue'
@@ -30,12 +30,19 @@ const loaded = useLoaded(() =>
     version: version.value,
   }),
 )
+const versions = ref<readonly VersionView[]>([])
 const uses = useLoaded(() => api.exerciseUses(props.exerciseId))
 watch([() => filters.client, version], () => void loaded.reload())
 const exercise = computed(() => loaded.data.value)
 watch(exercise, (found) => {
   if (found) document.title = `${found.title} – Nimblet`
 })
+watch(
+  () => exercise.value?.currentVersion ?? 0,
+  async (count) => {
+    versions.value = count > 1 ? await api.exerciseVersions(props.exerciseId) : []
+  },
+)
 
 const method = ref<Method | null>(null)
 watch(
@@ -100,7 +107,39 @@ const print = () => window.print()
       <PrintCard :exercise="exercise" />
       <article class="no-print" :data-exercise="exercise.id">
         <header>
-          <h2><KindLetter :kind="exercise.kind" /> {{ exercise.title }}</h2>
+          <div class="line-up head">
+            <h2><KindLetter :kind="exercise.kind" /> {{ exercise.title }}</h2>
+            <div class="buttons">
+              <RouterLink class="btn btn-primary btn-sm" :to="`/library/${exercise.id}/copy`"
+                >Make a variant</RouterLink
+              >
+              <RouterLink
+                v-if="own"
+                class="btn btn-outline-secondary btn-sm"
+                :to="`/library/${exercise.id}/edit`"
+                >Change it</RouterLink
+              >
+              <BButton size="sm" variant="outline-secondary" @click="print">Print</BButton>
+              <template v-if="own">
+                <BButton
+                  v-if="exercise.archived"
+                  size="sm"
+                  variant="outline-secondary"
+                  @click="act(() => api.restoreExercise(exerciseId), 'Offered again.')"
+                  >Offer it again</BButton
+                >
+                <BButton
+                  v-else
+                  size="sm"
+                  variant="outline-secondary"
+                  @click="act(() => api.archiveExercise(exerciseId), 'Put away.')"
+                  >Put away</BButton
+                >
+                <BButton size="sm" variant="link" @click="remove">Delete</BButton>
+              </template>
+            </div>
+          </div>
+          <p v-if="message" role="status" class="word">{{ message }}</p>
           <p>{{ exercise.purpose }}</p>
           <p v-if="old" class="word warn">
             <StateMark state="WARN" />Version {{ exercise.version }}, as it was then.
@@ -113,47 +152,24 @@ const print = () => window.print()
         </header>
         <div class="top">
           <FigurePlayer
-            class="moving"
             :figure="exercise.figure"
             :cues="exercise.cues"
-            :height="236"
+            :height="216"
             :label="exercise.title"
           />
-          <div class="buttons">
-            <RouterLink class="btn btn-primary" :to="`/library/${exercise.id}/copy`"
-              >Make a variant</RouterLink
-            >
-            <RouterLink
-              v-if="own"
-              class="btn btn-outline-secondary"
-              :to="`/library/${exercise.id}/edit`"
-              >Change it</RouterLink
-            >
-            <BButton variant="outline-secondary" @click="print">Print</BButton>
-            <template v-if="own">
-              <BButton
-                v-if="exercise.archived"
-                variant="outline-secondary"
-                @click="act(() => api.restoreExercise(exerciseId), 'Offered again.')"
-                >Offer it again</BButton
-              >
-              <BButton
-                v-else
-                variant="outline-secondary"
-                @click="act(() => api.archiveExercise(exerciseId), 'Put away.')"
-                >Put away</BButton
-              >
-              <BButton variant="link" @click="remove">Delete</BButton>
-            </template>
-            <p v-if="message" role="status" class="small">{{ message }}</p>
-          </div>
         </div>
         <div class="facts">
           <dl>
             <dt>Dose</dt>
             <dd>
-              <b>{{ dose?.words }}</b>
-              <span class="quiet">, {{ duration((dose?.seconds ?? 0) * 1000) }}</span>
+              <p v-for="one in exercise.doses" :key="one.method">
+                <b>{{ one.words }}</b><span class="quiet"
+                  >, {{ duration(one.seconds * 1000)
+                  }}<template v-if="exercise.doses.length > 1"
+                    >: {{ one.methodWord }}</template
+                  ></span
+                >
+              </p>
             </dd>
             <dt>Set-up</dt>
             <dd>{{ exercise.setUp }}</dd>
@@ -254,6 +270,17 @@ const print = () => window.print()
             Intensity {{ exercise.intensity }} of 5, {{ KINDS[exercise.kind].word.toLowerCase() }}.
           </p>
         </section>
+        <section v-if="versions.length > 1" class="ladder">
+          <h3>Versions</h3>
+          <ul class="uses">
+            <li v-for="one in versions" :key="one.number">
+              <RouterLink :to="`/library/${exercise.id}?version=${one.number}`"
+                >Version {{ one.number }}</RouterLink
+              >
+              <span class="quiet">{{ shortDate(one.savedAt.slice(0, 10)) }}</span>
+            </li>
+          </ul>
+        </section>
         <section class="ladder">
           <h3>Who uses it</h3>
           <ul v-if="uses.data.value?.length" class="uses">
@@ -295,15 +322,17 @@ h2 {
   color: var(--stop);
 }
 .top {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 148px;
-  gap: 16px;
   margin: 8px 0 12px;
 }
-.buttons {
-  display: grid;
+.head {
+  flex-wrap: wrap;
   gap: 8px;
-  align-content: start;
+}
+.buttons {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  margin-left: auto;
 }
 .facts {
   display: grid;
@@ -363,8 +392,7 @@ h3 {
   gap: 2px 24px;
 }
 @media (max-width: 1100px) {
-  .facts,
-  .top {
+  .facts {
     grid-template-columns: minmax(0, 1fr);
   }
 }

@@ -28,7 +28,7 @@ const words = computed(() => {
       ×
     </button>
   </span>
-  <BDropdown v-else size="sm" variant="outline-secondary" :text="label" class="menu">
+  <BDropdown v-else lazy size="sm" variant="outline-secondary" :text="label" class="menu">
     <BDropdownItemButton
       v-for="option in options"
       :key="option.value"
@@ -66,6 +66,7 @@ const words = computed(() => {
 }
 .menu :deep(.btn) {
   height: 36px;
+  padding-inline: 10px;
 }
 .menu :deep(.dropdown-menu) {
   max-height: 420px;

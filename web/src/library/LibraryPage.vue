@@ -42,6 +42,26 @@ const chosen = computed(() =>
   typeof route.params.exerciseId === 'string' ? route.params.exerciseId : null,
 )
 
+/** Rows are made as one scrolls to them: hundreds at once would be felt at every key. */
+const PORTION = 12
+const portions = ref(1)
+watch(shown, () => {
+  portions.value = 1
+})
+const made = computed(() => {
+  const at = shown.value.findIndex((row) => row.id === chosen.value)
+  return shown.value.slice(0, Math.max(portions.value * PORTION, at + PORTION))
+})
+const sentinel = ref<HTMLElement | null>(null)
+const nearEnd = new IntersectionObserver((entries) => {
+  if (entries.some((entry) => entry.isIntersecting)) portions.value += 1
+})
+watch([sentinel, made], ([element]) => {
+  nearEnd.disconnect()
+  if (element) nearEnd.observe(element)
+})
+onUnmounted(() => nearEnd.disconnect())
+
 type Part = keyof Filters
 function options<V extends string | number>(
   part: Part,
@@ -137,6 +157,15 @@ function clear() {
   search.value?.focus()
 }
 
+/** The chosen row comes into sight when the list does. */
+watch(
+  () => library.data.value !== undefined,
+  async () => {
+    await nextTick()
+    list.value?.querySelector<HTMLElement>('.on')?.scrollIntoView({ block: 'center' })
+  },
+)
+
 const search = ref<HTMLInputElement | null>(null)
 const list = ref<HTMLElement | null>(null)
 function go(row: LibraryRow | undefined) {
@@ -176,6 +205,13 @@ function slash(event: KeyboardEvent) {
 onMounted(() => document.addEventListener('keydown', slash))
 onUnmounted(() => document.removeEventListener('keydown', slash))
 
+const whereWith = (row: LibraryRow) =>
+  [
+    row.positions.map((p) => POSITIONS[p].toLowerCase()).join(', '),
+    row.things.map((t) => THINGS[t].toLowerCase()).join(', '),
+  ]
+    .filter((part) => part !== '')
+    .join(' · ')
 const chooseKind = (kind: Kind) => {
   filters.kind = filters.kind === kind ? null : kind
 }
@@ -222,14 +258,6 @@ const chooseKind = (kind: Kind) => {
         />
         <FilterMenu v-model="filters.whose" label="Whose" :options="whose" />
         <BButton v-if="anything" variant="link" @click="clear">Clear</BButton>
-        <span class="push side-by-side">
-          <RouterLink class="btn btn-outline-secondary" to="/library/import"
-            >Bring in, take out</RouterLink
-          >
-          <RouterLink class="btn btn-outline-secondary" to="/library/new"
-            >Write your own</RouterLink
-          >
-        </span>
       </div>
       <div class="kinds no-print" role="group" aria-label="Kind">
         <button
@@ -242,8 +270,8 @@ const chooseKind = (kind: Kind) => {
           @click="chooseKind(option.value)"
         >
           <KindLetter :kind="option.value" />
-          <svg width="24" height="18" aria-hidden="true">
-            <rect width="24" height="18" :fill="`url(#library-${option.value})`" />
+          <svg width="20" height="18" aria-hidden="true">
+            <rect width="20" height="18" :fill="`url(#library-${option.value})`" />
           </svg>
           {{ option.text }} <span class="quiet">{{ option.count }}</span>
         </button>
@@ -257,30 +285,41 @@ const chooseKind = (kind: Kind) => {
             @retry="library.reload"
           >
             <header class="line-up">
-              <h2 role="status">{{ counted(shown.length, 'exercise') }}</h2>
-              <span class="quiet">of {{ rows.length }}; intensity at the right</span>
+              <h2>
+                <span role="status">{{ counted(shown.length, 'exercise') }}</span>
+              </h2>
+              <span class="quiet">of {{ rows.length }}</span>
+              <RouterLink class="push" to="/library/new">Write your own</RouterLink>
+              <RouterLink to="/library/import">Bring in, take out</RouterLink>
             </header>
             <p v-if="shown.length === 0" class="nothing">
               Nothing fits all of that. Take one filter off, or write an exercise of your own.
             </p>
             <ul v-else ref="list" @keydown="keyInList">
-              <li v-for="row in shown" :key="row.id" :class="{ on: row.id === chosen }">
+              <li v-for="row in made" :key="row.id" :class="{ on: row.id === chosen }">
                 <RouterLink
                   :to="`/library/${row.id}`"
                   :aria-current="row.id === chosen ? 'true' : undefined"
                 >
                   <LazyFigure :figure="row.figure" :label="row.title" />
                   <span class="words">
-                    <b>{{ row.title }}</b>
+                    <b><KindLetter :kind="row.kind" /> {{ row.title }}</b>
                     <span class="quiet">{{ row.dose }}</span>
+                    <span class="quiet">{{ whereWith(row) }}</span>
                     <span v-if="row.version > 0" class="mine">own</span>
                   </span>
-                  <span class="marks">
+                  <span class="side">
                     <IntensityMarks :kind="row.kind" :intensity="row.intensity" />
                     <span class="quiet seconds">{{ row.seconds }}&nbsp;s</span>
                   </span>
                 </RouterLink>
               </li>
+              <li
+                v-if="made.length < shown.length"
+                ref="sentinel"
+                class="more"
+                aria-hidden="true"
+              />
             </ul>
           </PageState>
         </section>
@@ -309,7 +348,7 @@ const chooseKind = (kind: Kind) => {
   align-items: center;
 }
 .search {
-  width: 264px;
+  width: 232px;
 }
 .kinds {
   display: flex;
@@ -322,14 +361,14 @@ const chooseKind = (kind: Kind) => {
   align-items: center;
   gap: 0;
   height: 34px;
-  padding: 0 8px;
+  padding: 0 6px;
   border: 1.5px solid transparent;
   background: none;
   color: var(--ink);
   font-weight: 500;
 }
 .kinds button svg {
-  margin-right: 8px;
+  margin-right: 6px;
 }
 .kinds button .quiet {
   margin-left: 5px;
@@ -351,11 +390,15 @@ const chooseKind = (kind: Kind) => {
 }
 .list {
   overflow-y: auto;
+  scrollbar-width: thin;
   min-height: 0;
 }
 .list header {
   gap: 12px;
   padding-right: 16px;
+}
+.list header a {
+  padding: 6px 0;
 }
 .nothing {
   margin: 24px 16px 0 0;
@@ -363,8 +406,10 @@ const chooseKind = (kind: Kind) => {
 li {
   border-bottom: 1px solid var(--line);
   border-left: 1.5px solid transparent;
-  content-visibility: auto;
-  contain-intrinsic-height: 64px;
+}
+li.more {
+  height: 1px;
+  border: 0;
 }
 li.on {
   border: 1.5px solid var(--ink);
@@ -376,7 +421,7 @@ li a {
   grid-template-columns: 92px minmax(0, 1fr) auto;
   gap: 12px;
   align-items: center;
-  height: 63px;
+  height: 72px;
   padding: 0 12px 0 8px;
   color: var(--ink);
   text-decoration: none;
@@ -405,9 +450,9 @@ li a {
   background: var(--sunk);
   font-size: 0.8125rem;
 }
-.marks {
+.side {
   display: grid;
-  gap: 4px;
+  gap: 6px;
   justify-items: end;
 }
 .seconds {
@@ -416,6 +461,7 @@ li a {
 }
 .entry {
   overflow-y: auto;
+  scrollbar-width: thin;
   min-height: 0;
   margin-bottom: 16px;
   border: 1.5px solid var(--ink);

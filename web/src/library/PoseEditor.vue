@@ -250,7 +250,7 @@ const worked = computed({
           />
         </FormField>
         <template v-if="jointed">
-          <ChoiceRow v-model="part" label="Part of the hand" :options="PARTS" class="parts" />
+          <ChoiceRow v-model="part" label="Part of the hand" :options="PARTS" wide class="parts" />
           <label v-for="joint in joints" :key="joint.label" class="joint">
             <span>{{ joint.label }}</span>
             <input

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-/** The beats of a repetition as squares; the sounding one is larger. */
-defineProps<{ beat: number; beats: number }>()
+/** The beats of a repetition, or the notes of a beat, as squares; the sounding one is larger. */
+withDefaults(defineProps<{ beat: number; beats: number; what?: string }>(), { what: 'Beat' })
 </script>
 
 <template>
-  <div class="beats" role="img" :aria-label="`Beat ${beat} of ${beats}`">
+  <div class="beats" role="img" :aria-label="`${what} ${beat} of ${beats}`">
     <span v-for="n in beats" :key="n" :class="{ on: n === beat, gone: n < beat }" />
   </div>
 </template>

@@ -257,6 +257,13 @@ onUnmounted(() => document.removeEventListener('keydown', key))
               </p>
             </div>
             <BreathFan v-if="breath" class="extra" :open="breath.open" :word="breath.word" />
+            <BeatRow
+              v-else-if="cue.notes > 0"
+              class="extra"
+              :beat="Math.floor(player.progress.value * cue.notes) + 1"
+              :beats="cue.notes"
+              what="Note"
+            />
             <BeatRow v-else-if="cue.beats > 1" class="extra" :beat="cue.beat" :beats="cue.beats" />
           </div>
           <p class="quiet next">

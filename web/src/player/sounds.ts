@@ -6,6 +6,7 @@ const VOICES: Readonly<
 > = {
   start: { hertz: [523, 784], seconds: 0.12, gain: 0.22 },
   beat: { hertz: [880], seconds: 0.035, gain: 0.16 },
+  note: { hertz: [1175], seconds: 0.02, gain: 0.08 },
   half: { hertz: [659], seconds: 0.12, gain: 0.14 },
   last: { hertz: [587], seconds: 0.07, gain: 0.16 },
   switch: { hertz: [440, 660], seconds: 0.14, gain: 0.22 },

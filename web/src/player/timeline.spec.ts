@@ -40,6 +40,19 @@ describe('the timeline', () => {
     expect(countOf(breath, 0)).toEqual({ number: '2', word: 'of 3 breaths' })
   })
 
+  it('sounds the notes between two beats and counts them', () => {
+    const triplet = cue({ offsetMillis: 1000, beat: 2, beats: 60, notes: 3, sound: 'BEAT' })
+    expect(tonesOf([triplet], 2000).map((t) => [Math.round(t.at), t.kind])).toEqual([
+      [1000, 'beat'],
+      [1333, 'note'],
+      [1667, 'note'],
+      [2000, 'done'],
+    ])
+    expect(countOf(triplet, 1500)).toEqual({ number: '3', word: 'to a beat, beat 2 of 60' })
+    const countIn = cue({ phase: 'SET_UP', beat: 1, beats: 4 })
+    expect(countOf(countIn, 0)).toEqual({ number: '4', word: 'count in' })
+  })
+
   it('knows how much of each step was gone through', () => {
     const coverage = new Coverage([
       { offsetMillis: 0, lengthMillis: 10_000 },

@@ -15,7 +15,7 @@ export function cueAt(cues: readonly Cue[], millis: number): number {
 /** Something to be heard at a moment of the routine. */
 export interface Tone {
   readonly at: number
-  readonly kind: 'start' | 'beat' | 'half' | 'last' | 'switch' | 'done'
+  readonly kind: 'start' | 'beat' | 'note' | 'half' | 'last' | 'switch' | 'done'
 }
 
 const LONG_HOLD = 8_000
@@ -30,6 +30,9 @@ export function tonesOf(cues: readonly Cue[], lengthMillis: number): Tone[] {
     else if (cue.sound === 'SWITCH' || cue.sound === 'REST')
       tones.push({ at: cue.offsetMillis, kind: 'switch' })
     else if (cue.sound === 'DONE') tones.push({ at: cue.offsetMillis, kind: 'done' })
+    // The notes between two beats; where they fall is arithmetic, not a rule.
+    for (let note = 1; note < cue.notes; note++)
+      tones.push({ at: cue.offsetMillis + (cue.durationMillis * note) / cue.notes, kind: 'note' })
     const counted = cue.phase === 'HOLD' || (cue.beats === 0 && cue.repetition > 0)
     if (counted && cue.durationMillis >= LONG_HOLD) {
       tones.push({ at: cue.offsetMillis + cue.durationMillis / 2, kind: 'half' })
@@ -52,6 +55,8 @@ export function countOf(cue: Cue, millis: number): Count {
   const seconds: Count = { number: String(left), word: left === 1 ? 'second' : 'seconds' }
   if (cue.phase === 'SET_UP' && cue.beats > 0)
     return { number: String(cue.beats - cue.beat + 1), word: 'count in' }
+  if (cue.notes > 0)
+    return { number: String(cue.notes), word: `to a beat, beat ${cue.beat} of ${cue.beats}` }
   if (cue.phase === 'SET_UP') return { number: String(left), word: 'get ready' }
   if (cue.repetition === 0 || cue.phase === 'HOLD') {
     if (cue.phase === 'HOLD' && cue.breath !== 'FREE' && cue.beats > 0)

@@ -66,6 +66,27 @@ describe('the player', () => {
     ])
   })
 
+  it('lets the person end a hold once its least time is over, not before', async () => {
+    const easing = {
+      ...routine,
+      cues: [{ ...cue(0, 0, 3000), easesFromMillis: 1000 }, ...routine.cues.slice(1)],
+    }
+    const player = scope.run(() => usePlayer(easing))
+    if (!player) throw new Error('the scope is open')
+    const begun = player.start()
+    await vi.advanceTimersByTimeAsync(301)
+    await begun
+    player.eased()
+    expect(player.step.value).toBe(0)
+    await vi.advanceTimersByTimeAsync(1000)
+    player.eased()
+    expect(player.step.value).toBe(1)
+    expect(player.position.value).toBe(3000)
+    player.eased()
+    expect(player.position.value).toBe(3000)
+    expect(player.record().steps[0]?.donePercent).toBe(100)
+  })
+
   it('stands still while paused', async () => {
     const player = await started()
     await vi.advanceTimersByTimeAsync(1000)

@@ -8,6 +8,7 @@ import PageState from '@/parts/PageState.vue'
 import { painTone } from '@/parts/painTone'
 import { capital, duration, longDate, shortDate, toMinute } from '@/parts/words'
 import PegIcon from '@/ribbon/PegIcon.vue'
+import { account } from '@/stores/account'
 import KindLetter from '@/tape/KindLetter.vue'
 import RoutineTape from '@/tape/RoutineTape.vue'
 import type { TapeStep } from '@/tape/tape'
@@ -210,7 +211,12 @@ const firstOfDay = (row: Row, i: number) => i === 0 || filtered.value[i - 1]?.da
         <ul class="steps">
           <li v-for="(step, i) in chosen.steps" :key="i">
             <KindLetter :kind="step.kind" />
-            <b>{{ step.title }}</b>
+            <RouterLink
+              v-if="account.coach.value"
+              :to="`/library/${step.exerciseId}?version=${step.exerciseVersion}`"
+              ><b>{{ step.title }}</b></RouterLink
+            >
+            <b v-else>{{ step.title }}</b>
             <span class="quiet">{{ step.dose }}</span>
             <span class="push" :class="{ hurt: step.outcome === 'HURT' }">
               {{

@@ -95,10 +95,28 @@ class AccessibilityIT {
     browser.open("/clients/new");
     browser.find("form");
     check("new client");
-    browser.keys("g");
+    library();
     browser.open("/nowhere");
     browser.sees("There is nothing here");
     check("not found");
+  }
+
+  private void library() {
+    browser.open("/library");
+    browser.find("li a svg");
+    check("library");
+    noSidewaysScroll("library");
+    browser.open("/library/wrist-curl-palm-down");
+    browser.find("[data-exercise] svg");
+    check("exercise");
+    noSidewaysScroll("exercise");
+    browser.open("/library/import");
+    browser.sees("Bring in, take out");
+    check("import");
+    browser.open("/library/palm-rub/copy");
+    browser.find("[data-total]");
+    check("exercise editor");
+    noSidewaysScroll("exercise editor");
   }
 
   @ParameterizedTest

@@ -120,14 +120,15 @@ public final class Browser implements AutoCloseable {
 
   /** The first visible element, as soon as there is one. */
   public WebElement find(String selector) {
-    until("no visible " + selector, () -> visible(selector).size() > 0);
-    return visible(selector).get(0);
+    until("no visible " + selector, () -> firstVisible(selector).isPresent());
+    return firstVisible(selector).orElseThrow();
   }
 
-  private List<WebElement> visible(String selector) {
+  /** Looks no further than the first; asking hundreds of rows whether they show takes seconds. */
+  private java.util.Optional<WebElement> firstVisible(String selector) {
     return driver.findElements(By.cssSelector(selector)).stream()
         .filter(WebElement::isDisplayed)
-        .toList();
+        .findFirst();
   }
 
   /** The visible button or link with this text, as soon as there is one. */
@@ -177,7 +178,7 @@ public final class Browser implements AutoCloseable {
         By.xpath(
             ".//label[normalize-space(.)=\""
                 + label
-                + "\"]/following::*[self::input or self::select][1]");
+                + "\"]/following::*[self::input or self::select or self::textarea][1]");
     until("no field " + label, () -> !find(within).findElements(by).isEmpty());
     return find(within).findElement(by);
   }
@@ -196,6 +197,20 @@ public final class Browser implements AutoCloseable {
     }
     field.sendKeys(Keys.chord(Keys.CONTROL, "a"), Keys.DELETE);
     field.sendKeys(text);
+  }
+
+  /** Moves a slider to a value, as dragging it does. */
+  public void slide(WebElement slider, int value) {
+    run(
+        "arguments[0].value = arguments[1];"
+            + "arguments[0].dispatchEvent(new Event('input', {bubbles: true}))",
+        slider,
+        String.valueOf(value));
+  }
+
+  /** Shows the page as paper does, or as the screen again. */
+  public void media(String media) {
+    driver.executeCdpCommand("Emulation.setEmulatedMedia", java.util.Map.of("media", media));
   }
 
   /** Sends keys to whatever has the focus. */

@@ -70,6 +70,9 @@ public final class Screenshots {
       browser.open("/today");
       settle(".names a");
     }
+    library();
+    browser.open("/today");
+    settle(".names a");
     browser.press("Ikuko Hanamura");
     browser.isAt("/hands");
     settle(".told li");
@@ -100,6 +103,28 @@ public final class Screenshots {
       browser.open("/my-day");
     }
     player();
+  }
+
+  private void library() {
+    String entry = "[data-exercise='palm-up-fingers-back'] svg";
+    if (wants("library")) {
+      browser.open("/library/palm-up-fingers-back");
+      settle(entry);
+      browser.type(browser.find("[aria-label='Find an exercise']"), "forearm");
+      settle("li.on");
+      take("library");
+    }
+    if (wants("exercise-editor")) {
+      browser.open("/library/palm-up-fingers-back/copy");
+      settle("[data-total]");
+      take("exercise-editor");
+    }
+    if (wants("pose-editor")) {
+      browser.open("/library/palm-up-fingers-back/copy");
+      settle("[data-total]");
+      browser.run("document.querySelector('.pose-editor').scrollIntoView()");
+      take("pose-editor");
+    }
   }
 
   private void player() {

@@ -1,6 +1,5 @@
 package org.nimblet.core.exercise;
 
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -190,6 +189,23 @@ public final class DoseText {
   }
 
   private String unitWords(Units units) {
+    return notation == Notation.NAMES ? plainWords(units) : signedWords(units);
+  }
+
+  /** The units in plain words, without signs for the digits. */
+  private String plainWords(Units units) {
+    return switch (units) {
+      case FINGERS -> "each finger";
+      case DIGITS -> "each digit";
+      case PAIRS -> "each pair of digits";
+      case NEIGHBOURS -> "each two neighbours";
+      case GROUPS -> "four, three, two, one finger";
+      case BEND_PATTERNS -> "each bend pattern";
+      case WHOLE, DIRECTIONS -> signedWords(units);
+    };
+  }
+
+  private String signedWords(Units units) {
     String digits = notation.format(units.takingPart());
     return switch (units) {
       case WHOLE -> "as a whole";
@@ -293,9 +309,13 @@ public final class DoseText {
     }
 
     private Units units() {
-      List<Units> all = new ArrayList<>(List.of(Units.values()));
-      for (Units units : all) {
-        if (takeWords(unitWords(units).toLowerCase(Locale.ROOT))) {
+      for (Units units : Units.values()) {
+        if (takeWords(signedWords(units).toLowerCase(Locale.ROOT))) {
+          return units;
+        }
+      }
+      for (Units units : Units.values()) {
+        if (takeWords(plainWords(units).toLowerCase(Locale.ROOT))) {
           return units;
         }
       }

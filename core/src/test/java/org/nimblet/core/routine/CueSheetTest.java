@@ -161,23 +161,4 @@ class CueSheetTest {
         .containsExactly(3000L, 5000L, 13000L, 3000L);
     assertThat(sheet.stepMillis(2)).isEqualTo(23_000);
   }
-
-  @Test
-  void everyExerciseOfTheLibraryCanBePlayedByEachOfItsMethods() {
-    for (Exercise exercise : LIBRARY.exercises()) {
-      exercise
-          .doses()
-          .values()
-          .forEach(
-              plan -> {
-                Step step =
-                    new Step(
-                        exercise, plan.usual(), exercise.demands().positions().get(0), Side.LEFT);
-                CueSheet sheet = CueSheetWriter.write(List.of(step), Pace.USUAL, Notation.PLUCKING);
-                assertThat(sheet.lengthMillis())
-                    .as(exercise.id())
-                    .isGreaterThan(StepTime.millis(plan.usual(), Pace.USUAL));
-              });
-    }
-  }
 }

@@ -1,5 +1,9 @@
 package org.nimblet.server.demo;
 
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.sql.Timestamp;
 import java.time.Clock;
 import java.time.Instant;
@@ -30,6 +34,7 @@ import org.nimblet.server.demo.DemoTown.KeptOut;
 import org.nimblet.server.demo.DemoTown.PainStory;
 import org.nimblet.server.demo.DemoTown.Person;
 import org.nimblet.server.demo.DemoTown.Slot;
+import org.nimblet.server.library.OwnExerciseService;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.ApplicationArguments;
@@ -54,11 +59,18 @@ class DemoLoader implements ApplicationRunner {
   private static final long SEED = 20_260_302L;
 
   private final AccountService accounts;
+  private final OwnExerciseService ownExercises;
   private final JdbcClient jdbc;
   private final Composer composer;
   private final Clock clock;
 
-  DemoLoader(AccountService accounts, JdbcClient jdbc, ExerciseLibrary library, Clock clock) {
+  DemoLoader(
+      AccountService accounts,
+      OwnExerciseService ownExercises,
+      JdbcClient jdbc,
+      ExerciseLibrary library,
+      Clock clock) {
+    this.ownExercises = ownExercises;
     this.accounts = accounts;
     this.jdbc = jdbc;
     this.composer = new Composer(library, PurposePlan.WARM_UP);
@@ -80,6 +92,7 @@ class DemoLoader implements ApplicationRunner {
     LocalDate today = LocalDate.ofInstant(clock.instant(), zone);
     SignedIn coach =
         accounts.openCoach(DemoTown.COACH_NAME, DemoTown.COACH_EMAIL, DemoTown.PASSWORD);
+    insertOwnExercises(coach.coachId());
     for (Person person : DemoTown.PEOPLE) {
       UUID clientId = UUID.randomUUID();
       insertClient(coach.coachId(), clientId, person, zone);
@@ -97,6 +110,18 @@ class DemoLoader implements ApplicationRunner {
       insertDay(life, today);
       new PastWriter(life, today).write();
       person.keptOut().ifPresent(out -> insertExclusion(life, out, today));
+    }
+  }
+
+  private void insertOwnExercises(UUID coachId) {
+    try (InputStream in = DemoLoader.class.getResourceAsStream("/demo-exercises.yaml")) {
+      String text = new String(in.readAllBytes(), StandardCharsets.UTF_8);
+      OwnExerciseService.Import done = ownExercises.take(coachId, text);
+      if (!done.refused().isEmpty()) {
+        throw new IllegalStateException("demo exercises: " + done.refused());
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException("the demo's exercises ship with the server", e);
     }
   }
 

@@ -1,5 +1,7 @@
 package org.nimblet.server.library;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -59,6 +61,8 @@ class LibraryController {
   /** An identifier for an exercise that is only looked at. */
   private static final String UNSAVED = "unsaved";
 
+  private static final int REMEMBERED = 200;
+
   private final Scope scope;
   private final CoachLibraries libraries;
   private final OwnExerciseService own;
@@ -66,6 +70,10 @@ class LibraryController {
   private final OwnExerciseVersions versions;
   private final ClientFiles clients;
   private final JsonMapper json;
+
+  /** A list is the same until an exercise of it changes; its times are counted only once. */
+  private final Cache<String, LibraryView> lists =
+      Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
   LibraryController(
       Scope scope,
@@ -113,11 +121,13 @@ class LibraryController {
   @GetMapping("/exercises")
   LibraryView list() {
     CoachLibrary library = libraries.of(scope.coachId());
+    return lists.get(library.revision(), revision -> list(library));
+  }
+
+  private LibraryView list(CoachLibrary library) {
     List<LibraryRow> all =
-        Stream.concat(
-                library.library().exercises().stream().map(exercise -> seen(exercise, library)),
-                library.archived().stream().map(exercise -> seen(exercise, library)))
-            .map(LibraryViews::row)
+        Stream.concat(library.library().exercises().stream(), library.archived().stream())
+            .map(exercise -> LibraryViews.row(seen(exercise, library)))
             .sorted(Comparator.comparing(LibraryRow::kind).thenComparing(LibraryRow::title))
             .toList();
     return new LibraryView(all, LibraryViews.tissues());

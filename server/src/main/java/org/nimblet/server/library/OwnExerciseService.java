@@ -24,7 +24,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Writes a coach's own exercises; each change is a new version. */
 @Service
-class OwnExerciseService {
+public class OwnExerciseService {
 
   private final OwnExercises exercises;
   private final OwnExerciseVersions versions;
@@ -46,17 +46,17 @@ class OwnExerciseService {
   }
 
   /** What became of an imported exercise. */
-  enum Outcome {
+  public enum Outcome {
     NEW,
     CHANGED,
     UNCHANGED
   }
 
   /** An exercise that was taken in. */
-  record Taken(Exercise exercise, Outcome outcome) {}
+  public record Taken(Exercise exercise, Outcome outcome) {}
 
   /** What an import did: the good entries are in, the others are listed. */
-  record Import(List<Taken> taken, List<LibraryProblem> refused) {}
+  public record Import(List<Taken> taken, List<LibraryProblem> refused) {}
 
   /**
    * The exercise that a form stands for.
@@ -138,7 +138,7 @@ class OwnExerciseService {
 
   /** Takes in the good entries of a YAML or JSON text and lists the bad ones. */
   @Transactional
-  Import take(UUID coachId, String text) {
+  public Import take(UUID coachId, String text) {
     ExerciseLibrary.Reading reading = ExerciseLibrary.readGood(Map.of("import", text));
     List<LibraryProblem> refused = new ArrayList<>(reading.problems());
     List<Taken> taken = new ArrayList<>();
