@@ -154,6 +154,9 @@ function step(by: 1 | -1) {
   font-size: 0.875rem;
   color: var(--ink-2);
 }
+.controls :deep(.choices) {
+  flex: none;
+}
 .controls :deep(.choices button) {
   padding-inline: 8px;
   white-space: nowrap;

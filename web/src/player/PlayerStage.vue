@@ -4,6 +4,7 @@ import type { PainForm, RoutineView, SessionForm } from '@/api/types'
 import ExerciseFigure from '@/hand/ExerciseFigure.vue'
 import FigurePlayer from '@/hand/FigurePlayer.vue'
 import { motionAt } from '@/hand/motion'
+import { useWidth } from '@/parts/useWidth'
 import { capital, countdown, duration, toMinute } from '@/parts/words'
 import KindLetter from '@/tape/KindLetter.vue'
 import { KINDS } from '@/tape/kinds'
@@ -35,6 +36,11 @@ const pose = computed(() =>
   motionAt(cue.value, player.position.value - cue.value.offsetMillis, step.value?.poses ?? []),
 )
 const facing = ref(false)
+/** On a phone there is no room for looking slowly; the figure itself is turned by a touch. */
+const place = ref<HTMLElement | null>(null)
+const ROOMY = 460
+const placeWidth = useWidth(place)
+const roomy = computed(() => placeWidth.value > ROOMY)
 const stepCues = computed(() => props.routine.cues.filter((c) => c.step === player.step.value))
 /** While a hold may be ended by the person, and from when on. */
 const mayEase = computed(
@@ -105,6 +111,9 @@ function end(pain: PainForm, forSafety: boolean) {
 function nothing() {
   hurting.value = false
   player.resume()
+}
+function turnByTouch() {
+  if (!roomy.value) turn()
 }
 function turn() {
   facing.value = !facing.value
@@ -205,9 +214,9 @@ onUnmounted(() => document.removeEventListener('keydown', key))
         </div>
       </section>
       <template v-else-if="step">
-        <div class="figure">
+        <div ref="place" class="figure" @click="turnByTouch">
           <FigurePlayer
-            v-if="player.state.value === 'paused'"
+            v-if="player.state.value === 'paused' && roomy"
             :figure="{ ...step }"
             :cues="stepCues"
             :height="420"
@@ -292,7 +301,7 @@ onUnmounted(() => document.removeEventListener('keydown', key))
           >
             {{ player.muted.value ? 'Sound' : 'Mute' }} <kbd>M</kbd>
           </button>
-          <button type="button" class="key" :aria-pressed="facing" @click="turn">
+          <button type="button" class="key turn" :aria-pressed="facing" @click="turn">
             {{ facing ? 'Own eyes' : 'Facing' }} <kbd>V</kbd>
           </button>
           <button type="button" class="key" @click="leave">Leave <kbd>Esc</kbd></button>
@@ -541,6 +550,9 @@ header {
   background: color-mix(in srgb, var(--ground) 94%, transparent);
 }
 @media (max-width: 900px) {
+  .turn {
+    display: none;
+  }
   .stage {
     grid-template-columns: minmax(0, 1fr);
     grid-template-rows: 52px minmax(120px, 1fr) auto auto auto;

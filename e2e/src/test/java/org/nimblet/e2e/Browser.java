@@ -81,18 +81,20 @@ public final class Browser implements AutoCloseable {
   public void size(int width, int height) {
     driver.executeCdpCommand("Emulation.clearDeviceMetricsOverride", java.util.Map.of());
     driver.manage().window().setSize(new Dimension(width, height));
-    long innerWidth = number("return window.innerWidth");
-    long innerHeight = number("return window.innerHeight");
-    driver
-        .manage()
-        .window()
-        .setSize(new Dimension((int) (2L * width - innerWidth), (int) (2L * height - innerHeight)));
+    // The window's own edges; a page that has not followed yet says something else.
+    int edgeWidth = edge(width - (int) number("return window.innerWidth"));
+    int edgeHeight = edge(height - (int) number("return window.innerHeight"));
+    driver.manage().window().setSize(new Dimension(width + edgeWidth, height + edgeHeight));
     if (number("return window.innerWidth") > width) {
       driver.executeCdpCommand(
           "Emulation.setDeviceMetricsOverride",
           java.util.Map.of(
               "width", width, "height", height, "deviceScaleFactor", 1, "mobile", true));
     }
+  }
+
+  private static int edge(int missing) {
+    return missing > 0 && missing < 300 ? missing : 0;
   }
 
   /** Goes to a path of the application. */

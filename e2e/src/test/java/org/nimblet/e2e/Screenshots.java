@@ -112,12 +112,10 @@ public final class Screenshots {
       settle(entry);
       browser.type(browser.find("[aria-label='Find an exercise']"), "forearm");
       settle("li.on");
+      browser.until(
+          "the figures are drawn",
+          () -> browser.number("return document.querySelectorAll('.list li a svg').length") > 7);
       take("library");
-    }
-    if (wants("exercise-editor")) {
-      browser.open("/library/palm-up-fingers-back/copy");
-      settle("[data-total]");
-      take("exercise-editor");
     }
     if (wants("pose-editor")) {
       browser.open("/library/palm-up-fingers-back/copy");
