@@ -14,7 +14,9 @@ import {
   qualityFor,
   union,
 } from './figures'
+import FadeMask from './FadeMask.vue'
 import HandShapes from './HandShapes.vue'
+import { helperOn } from './helper'
 import { handPose, isBody, isHand, isPair, type Keyframe } from './keyframes'
 import type { Box } from './outline'
 import { tiltOf } from './pairs'
@@ -115,6 +117,24 @@ const body = computed(() =>
     : null,
 )
 
+/** The digit that the other hand takes, or that leads. */
+const leading = computed(() =>
+  props.worked.length === 1 ? (digitNumbers(props.worked)[0] ?? MIDDLE) : MIDDLE,
+)
+const MIDDLE = 1
+const BENT = 60
+/** Whether the hand stays a fist: then its knuckles lead, for the tips are hidden. */
+const fist = computed(() =>
+  props.poses.filter(isHand).every((pose) => handPose(pose).fingers[1].middle > BENT),
+)
+/** Small figures carry an arrow alone. */
+const HELPED_FROM = 160
+const helped = computed(() => props.arrow === 'PULL' && props.height > HELPED_FROM && !both.value)
+const helper = computed(() => {
+  const hand = hands.value[0]
+  return hand && helped.value ? helperOn(hand.drawing, leading.value, fist.value, hand.shift) : null
+})
+
 const things = computed(() => {
   const hand = hands.value[0]
   return hand && props.prop !== 'NONE'
@@ -122,7 +142,26 @@ const things = computed(() => {
     : { behind: [], before: [] }
 })
 
+/** Room for the helper in every keyframe, so that the figure stays where it is. */
+const helperBoxes = computed<Box[]>(() => {
+  const hand = hands.value[0]
+  if (!hand || !helped.value) return []
+  const q = qualityFor(props.height, true)
+  return props.poses
+    .filter(isHand)
+    .map(
+      (pose) =>
+        helperOn(
+          handDrawing(pose, pose, 0, view.value, hand.left, [], q),
+          leading.value,
+          fist.value,
+          hand.shift,
+        ).box,
+    )
+})
+
 const MARGIN = 14
+const PRESS_ROOM = 46
 const BODY_BOX: Box = [-152, -214, 152, 150]
 /** Room at the sides for each degree that a pair leans over. */
 const TILT_ROOM = 2.6
@@ -133,8 +172,9 @@ const box = computed<Box>(() => {
     const room = MARGIN + TILT_ROOM * Math.max(...props.poses.filter(isPair).map(tiltOf))
     return [b[0] - room, b[1] - MARGIN, b[2] + room, b[3]]
   }
-  const inner = union(hands.value.map((h) => h.box))
-  return [inner[0] - MARGIN, inner[1] - MARGIN, inner[2] + MARGIN, inner[3]]
+  const inner = union([...hands.value.map((h) => h.box), ...helperBoxes.value])
+  const room = MARGIN + (props.arrow === 'PRESS' && props.height > HELPED_FROM ? PRESS_ROOM : 0)
+  return [inner[0] - room, inner[1] - room, inner[2] + room, inner[3]]
 })
 const viewBox = computed(() => {
   const b = box.value
@@ -159,21 +199,36 @@ function sweep(): Arrow | null {
   const atWrist =
     Math.abs(from.wrist.flexion - to.wrist.flexion) > 15 ||
     Math.abs(from.wrist.deviation - to.wrist.deviation) > 10
-  const onlyThumb = props.worked.length === 1 && props.worked[0] === 'THUMB'
-  const digit = onlyThumb && !atWrist ? 4 : 1
-  // In a fist the tip is hidden; the middle joint leads.
-  const fist = from.fingers[1].middle > 60 && to.fingers[1].middle > 60
-  const lead = (d: typeof a): Point => (fist ? d.place(digit, 0, 1) : d.place(digit, 2, 0.7))
+  const digit = atWrist ? MIDDLE : leading.value
+  const lead = (d: typeof a): Point => (fist.value ? d.place(digit, 0, 1) : d.place(digit, 2, 0.7))
   const centre: Point = atWrist ? a.placeOnHand([0, 0, 0]) : a.place(digit, 0, 0)
   const p = lead(a)
   const angle = (at: Point) => Math.atan2(at[1] - centre[1], at[0] - centre[0])
   let turn = angle(lead(b)) - angle(p)
   if (turn > Math.PI) turn -= 2 * Math.PI
   if (turn < -Math.PI) turn += 2 * Math.PI
-  const radius = Math.hypot(p[0] - centre[0], p[1] - centre[1]) * (fist ? 0.95 : 0.82)
+  const radius = Math.hypot(p[0] - centre[0], p[1] - centre[1]) * (fist.value ? 0.95 : 0.82)
   const margin = Math.min(0.22, Math.abs(turn) / 5) * Math.sign(turn)
   if (Math.abs(turn - 2 * margin) * radius < SHORTEST_ARC) return null
   return curvedArrow(centre, radius, angle(p) + margin, angle(p) + turn - margin)
+}
+
+/** Against a single hand: toward the part that works, from where it goes. */
+function pressed(): Arrow[] {
+  const hand = hands.value[0]
+  const start = props.poses[0]
+  const end = props.poses[props.poses.length - 1]
+  if (!hand || both.value || !start || !end || !isHand(start) || !isHand(end)) return []
+  const q = qualityFor(props.height, true)
+  const lead = (pose: Keyframe) =>
+    handDrawing(pose, pose, 0, view.value, hand.left, [], q).place(leading.value, 1, 0.5)
+  const a = lead(start)
+  const b = lead(end)
+  const way = Math.hypot(b[0] - a[0], b[1] - a[1])
+  if (way < 8) return []
+  const out: Point = [(b[0] - a[0]) / way, (b[1] - a[1]) / way]
+  const at = (p: Point, d: number): Point => [p[0] + out[0] * d, p[1] + out[1] * d]
+  return [straightArrow(at(b, 74), at(b, 22))]
 }
 
 const arrows = computed<Arrow[]>(() => {
@@ -183,6 +238,7 @@ const arrows = computed<Arrow[]>(() => {
     const x = pair.value.seam ? 46 : 92
     return [straightArrow([-x - 56, y], [-x, y]), straightArrow([x + 56, y], [x, y])]
   }
+  if (props.arrow === 'PRESS') return pressed()
   if (props.arrow === 'PULL' || props.arrow === 'MOVE') {
     const arrow = sweep()
     return arrow ? [arrow] : []
@@ -243,30 +299,19 @@ const pulse = computed<Point | null>(() => {
     <path v-for="(thing, i) in things.behind" :key="`thing${i}`" :d="thing" class="thing" />
     <g v-if="ghost" :transform="ghost.left ? 'scale(-1 1)' : undefined">
       <defs>
-        <linearGradient
-          :id="`${prefix}ghost-fade`"
-          gradientUnits="userSpaceOnUse"
-          :x1="ghost.fade.from[0]"
-          :y1="ghost.fade.from[1]"
-          :x2="ghost.fade.to[0]"
-          :y2="ghost.fade.to[1]"
-        >
-          <stop offset="0" stop-color="#fff" />
-          <stop offset="0.4" stop-color="#000" />
-        </linearGradient>
-        <mask
-          :id="`${prefix}ghost-mask`"
-          maskUnits="userSpaceOnUse"
-          x="-400"
-          y="-400"
-          width="800"
-          height="800"
-        >
-          <rect x="-400" y="-400" width="800" height="800" :fill="`url(#${prefix}ghost-fade)`" />
-        </mask>
+        <FadeMask :id="`${prefix}ghost-mask`" :fade="ghost.fade" :share="0.4" />
       </defs>
       <path class="ghost" :d="ghost.path" :mask="`url(#${prefix}ghost-mask)`" />
     </g>
+    <template v-if="helper">
+      <defs><FadeMask :id="`${prefix}helper-mask`" :fade="helper.fade" /></defs>
+      <g class="helper" :mask="`url(#${prefix}helper-mask)`">
+        <template v-for="(limb, i) in helper.limbs" :key="`helper${i}`">
+          <path class="helper-line" :d="limb.path" :stroke-width="limb.width" />
+          <path class="helper-fill" :d="limb.path" :stroke-width="limb.width - 5" />
+        </template>
+      </g>
+    </template>
     <g v-for="hand in hands" :key="String(hand.left)" :transform="`translate(${hand.shift} 0)`">
       <HandShapes :drawing="hand.drawing" :left="hand.left" />
     </g>
@@ -343,6 +388,17 @@ const pulse = computed<Point | null>(() => {
 .seam {
   stroke: var(--hand-line);
   stroke-linecap: round;
+}
+.helper path {
+  fill: none;
+  stroke-linecap: round;
+  stroke-linejoin: round;
+}
+.helper-line {
+  stroke: var(--hand-line);
+}
+.helper-fill {
+  stroke: var(--hand-second-fill);
 }
 .arrow path {
   stroke-linecap: round;

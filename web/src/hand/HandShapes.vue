@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { computed, useId } from 'vue'
+import { useId } from 'vue'
 import type { Drawing } from './drawing'
+import FadeMask from './FadeMask.vue'
 
-const props = withDefaults(
+withDefaults(
   defineProps<{
     drawing: Drawing
     left?: boolean
@@ -13,7 +14,6 @@ const props = withDefaults(
 
 const prefix = useId()
 const paint = (fill: string | undefined) => fill?.replace('url(#', `url(#${prefix}`) ?? 'none'
-const fadeLine = computed(() => props.drawing.fade)
 </script>
 
 <template>
@@ -35,29 +35,7 @@ const fadeLine = computed(() => props.drawing.fade)
         <stop offset="0" :style="{ stopColor: gradient.first }" />
         <stop offset="1" :style="{ stopColor: gradient.last }" />
       </linearGradient>
-      <template v-if="fade">
-        <linearGradient
-          :id="prefix + 'fade'"
-          gradientUnits="userSpaceOnUse"
-          :x1="fadeLine.from[0]"
-          :y1="fadeLine.from[1]"
-          :x2="fadeLine.to[0]"
-          :y2="fadeLine.to[1]"
-        >
-          <stop offset="0" stop-color="#fff" />
-          <stop offset="1" stop-color="#000" />
-        </linearGradient>
-        <mask
-          :id="prefix + 'mask'"
-          maskUnits="userSpaceOnUse"
-          x="-400"
-          y="-400"
-          width="800"
-          height="800"
-        >
-          <rect x="-400" y="-400" width="800" height="800" :fill="`url(#${prefix}fade)`" />
-        </mask>
-      </template>
+      <FadeMask v-if="fade" :id="`${prefix}mask`" :fade="drawing.fade" />
     </defs>
     <g :mask="fade ? `url(#${prefix}mask)` : undefined">
       <template v-for="(shape, i) in drawing.shapes" :key="i">

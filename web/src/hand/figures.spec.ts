@@ -97,6 +97,34 @@ describe('figures', () => {
     expect(figure(100).findAll('.arrow')).toHaveLength(0)
   })
 
+  it('show the hand that helps, at the fingertips or at the knuckles of a fist', () => {
+    const figure = (poses: string[], height: number) =>
+      mount(ExerciseFigure, {
+        props: { poses, from: poses[1], view: 'SIDE', arrow: 'PULL', height, label: 'Wrist' },
+      })
+    const long = figure(['CLOSED', 'WRIST_FLEXED'], 480)
+    const fist = figure(['LOOSE_FIST', 'LOOSE_FIST_FLEXED'], 480)
+    for (const wrapper of [long, fist]) {
+      expect(wrapper.findAll('.helper path').length).toBe(6)
+      expect(wrapper.find('.helper').html()).not.toMatch(/NaN/)
+    }
+    expect(figure(['CLOSED', 'WRIST_FLEXED'], 100).find('.helper').exists()).toBe(false)
+  })
+
+  it('press against a single part from where it goes', () => {
+    const figure = mount(ExerciseFigure, {
+      props: {
+        poses: ['CLOSED', 'THUMB_OUT'],
+        view: 'PALM',
+        worked: ['THUMB'],
+        arrow: 'PRESS',
+        height: 300,
+        label: 'Thumb',
+      },
+    })
+    expect(figure.findAll('.arrow')).toHaveLength(1)
+  })
+
   it('press from both sides', () => {
     const figure = mount(ExerciseFigure, {
       props: {

@@ -6,7 +6,8 @@ import { ServerProblem, type FieldProblem } from '@/api/client'
 import type { ExerciseForm, ExerciseView, Kind, Method } from '@/api/types'
 import { useLoaded } from '@/api/useLoaded'
 import FigurePlayer from '@/hand/FigurePlayer.vue'
-import FormField from '@/parts/FormField.vue'
+import SelectField from '@/parts/SelectField.vue'
+import TextField from '@/parts/TextField.vue'
 import {
   DISCIPLINES,
   LADDERS,
@@ -35,6 +36,7 @@ const props = defineProps<{ exerciseId?: string; copying?: boolean }>()
 const router = useRouter()
 const reloadList = inject(RELOAD_LIBRARY)
 const choices = useLoaded(() => api.exerciseChoices())
+const USUAL_UPPER_TEMPO = 120
 const form = ref<ExerciseForm>(emptyExercise())
 const began = ref<ExerciseForm>(emptyExercise())
 const changing = computed(() => props.exerciseId !== undefined && !props.copying)
@@ -171,13 +173,24 @@ const time = (method: Method) => {
   const dose = preview.value?.doses.find((d) => d.method === method)
   return dose ? duration(dose.seconds * 1000) : ''
 }
+const upper = computed({
+  get: () => form.value.ladder.upper ?? USUAL_UPPER_TEMPO,
+  set: (tempo: string | number) => {
+    form.value.ladder.upper = Number(tempo)
+  },
+})
+watch(
+  () => form.value.ladder.kind,
+  (kind) => {
+    if (kind === 'TEMPO') upper.value = form.value.ladder.upper ?? USUAL_UPPER_TEMPO
+  },
+)
 const ladderNames = computed({
   get: () => form.value.ladder.names,
   set: (names: string[]) => {
     form.value.ladder = { ...form.value.ladder, names }
   },
 })
-const number = (value: unknown) => Number(value) || 0
 const of = (field: string) => problems.value.filter((p) => p.field === field).map((p) => p.message)
 </script>
 
@@ -202,37 +215,27 @@ const of = (field: string) => problems.value.filter((p) => p.field === field).ma
           <section>
             <h3>What it is</h3>
             <div class="grid">
-              <FormField
-                v-slot="{ id, state, described }"
+              <TextField
+                v-model="form.title"
                 label="Title"
                 field="title"
                 :problems="problems"
                 hint="Up to 42 characters."
-              >
-                <BFormInput
-                  :id="id"
-                  v-model="form.title"
-                  :state="state"
-                  :aria-describedby="described"
-                />
-              </FormField>
-              <FormField v-slot="{ id }" label="Kind" field="kind" :problems="problems">
-                <BFormSelect :id="id" v-model="form.kind" :options="kindOptions" />
-              </FormField>
+              />
+              <SelectField
+                v-model="form.kind"
+                label="Kind"
+                field="kind"
+                :problems="problems"
+                :options="kindOptions"
+              />
             </div>
-            <FormField
-              v-slot="{ id, state, described }"
+            <TextField
+              v-model="form.purpose"
               label="What it is for"
               field="purpose"
               :problems="problems"
-            >
-              <BFormInput
-                :id="id"
-                v-model="form.purpose"
-                :state="state"
-                :aria-describedby="described"
-              />
-            </FormField>
+            />
             <LinesField
               v-model="form.synonyms"
               label="Other words to find it by"
@@ -244,54 +247,34 @@ const of = (field: string) => problems.value.filter((p) => p.field === field).ma
           <section>
             <h3>How it is dosed</h3>
             <div v-for="(dose, i) in form.doses" :key="i" class="dose">
-              <FormField
-                v-slot="{ id }"
+              <SelectField
+                v-model="dose.method"
                 label="Method"
                 :field="`doses[${i}].method`"
                 :problems="problems"
-              >
-                <BFormSelect :id="id" v-model="dose.method" :options="options(METHODS)" />
-              </FormField>
-              <FormField
-                v-slot="{ id, state, described }"
+                :options="options(METHODS)"
+              />
+              <TextField
+                v-model="dose.text"
                 label="Dose"
                 :field="`doses[${i}].text`"
                 :problems="problems"
                 :hint="i === 0 ? '3 x 12 · 20 s x 3 each side · 5 breaths' : undefined"
-              >
-                <BFormInput
-                  :id="id"
-                  v-model="dose.text"
-                  :state="state"
-                  :aria-describedby="described"
-                />
-              </FormField>
-              <FormField
-                v-slot="{ id }"
+              />
+              <TextField
+                v-model="dose.least"
+                type="number"
                 label="Least"
                 :field="`doses[${i}].least`"
                 :problems="problems"
-              >
-                <BFormInput
-                  :id="id"
-                  type="number"
-                  :model-value="dose.least"
-                  @update:model-value="dose.least = number($event)"
-                />
-              </FormField>
-              <FormField
-                v-slot="{ id }"
+              />
+              <TextField
+                v-model="dose.greatest"
+                type="number"
                 label="Greatest"
                 :field="`doses[${i}].greatest`"
                 :problems="problems"
-              >
-                <BFormInput
-                  :id="id"
-                  type="number"
-                  :model-value="dose.greatest"
-                  @update:model-value="dose.greatest = number($event)"
-                />
-              </FormField>
+              />
               <output class="takes" :data-takes="i">{{ time(dose.method) }}</output>
               <BButton
                 v-if="i > 0"
@@ -318,23 +301,21 @@ const of = (field: string) => problems.value.filter((p) => p.field === field).ma
               hint="Two lines, or none: palm up / palm down."
             />
             <div class="grid">
-              <FormField v-slot="{ id }" label="Its ladder" field="ladder" :problems="problems">
-                <BFormSelect :id="id" v-model="form.ladder.kind" :options="options(LADDERS)" />
-              </FormField>
-              <FormField
+              <SelectField
+                v-model="form.ladder.kind"
+                label="Its ladder"
+                field="ladder"
+                :problems="problems"
+                :options="options(LADDERS)"
+              />
+              <TextField
                 v-if="form.ladder.kind === 'TEMPO'"
-                v-slot="{ id }"
+                v-model="upper"
+                type="number"
                 label="Up to, beats a minute"
                 field="ladder.upper"
                 :problems="problems"
-              >
-                <BFormInput
-                  :id="id"
-                  type="number"
-                  :model-value="form.ladder.upper ?? 120"
-                  @update:model-value="form.ladder.upper = number($event)"
-                />
-              </FormField>
+              />
             </div>
             <LinesField
               v-if="form.ladder.kind === 'NAMED'"
@@ -360,19 +341,13 @@ const of = (field: string) => problems.value.filter((p) => p.field === field).ma
           </section>
           <section>
             <h3>Words</h3>
-            <FormField
-              v-slot="{ id, state, described }"
+            <TextField
+              v-model="form.setUp"
               label="Set-up"
               field="setUp"
               :problems="problems"
-            >
-              <BFormTextarea
-                :id="id"
-                v-model="form.setUp"
-                :state="state"
-                :aria-describedby="described"
-              />
-            </FormField>
+              :lines="2"
+            />
             <LinesField
               v-model="form.action"
               label="Action, in short steps"
@@ -380,46 +355,20 @@ const of = (field: string) => problems.value.filter((p) => p.field === field).ma
               :problems="problems"
             />
             <div class="grid">
-              <FormField
-                v-slot="{ id, state, described }"
+              <TextField
+                v-model="form.cue"
                 label="The one cue"
                 field="cue"
                 :problems="problems"
                 hint="Up to 70 characters; it stands large on the stage."
-              >
-                <BFormInput
-                  :id="id"
-                  v-model="form.cue"
-                  :state="state"
-                  :aria-describedby="described"
-                />
-              </FormField>
-              <FormField
-                v-slot="{ id, state, described }"
-                label="Breath"
-                field="breath"
-                :problems="problems"
-              >
-                <BFormInput
-                  :id="id"
-                  v-model="form.breath"
-                  :state="state"
-                  :aria-describedby="described"
-                />
-              </FormField>
-              <FormField
-                v-slot="{ id, state, described }"
+              />
+              <TextField v-model="form.breath" label="Breath" field="breath" :problems="problems" />
+              <TextField
+                v-model="form.feltAt"
                 label="Where it should be felt"
                 field="feltAt"
                 :problems="problems"
-              >
-                <BFormInput
-                  :id="id"
-                  v-model="form.feltAt"
-                  :state="state"
-                  :aria-describedby="described"
-                />
-              </FormField>
+              />
             </div>
             <div class="grid">
               <LinesField
@@ -443,48 +392,22 @@ const of = (field: string) => problems.value.filter((p) => p.field === field).ma
               />
             </div>
             <div class="grid">
-              <FormField
-                v-slot="{ id, state, described }"
-                label="Easier"
-                field="easier"
-                :problems="problems"
-              >
-                <BFormInput
-                  :id="id"
-                  v-model="form.easier"
-                  :state="state"
-                  :aria-describedby="described"
-                />
-              </FormField>
-              <FormField
-                v-slot="{ id }"
+              <TextField v-model="form.easier" label="Easier" field="easier" :problems="problems" />
+              <SelectField
+                v-model="form.easierExercise"
                 label="or the exercise"
                 field="easierExercise"
                 :problems="problems"
-              >
-                <BFormSelect :id="id" v-model="form.easierExercise" :options="others" />
-              </FormField>
-              <FormField
-                v-slot="{ id, state, described }"
-                label="Harder"
-                field="harder"
-                :problems="problems"
-              >
-                <BFormInput
-                  :id="id"
-                  v-model="form.harder"
-                  :state="state"
-                  :aria-describedby="described"
-                />
-              </FormField>
-              <FormField
-                v-slot="{ id }"
+                :options="others"
+              />
+              <TextField v-model="form.harder" label="Harder" field="harder" :problems="problems" />
+              <SelectField
+                v-model="form.harderExercise"
                 label="or the exercise"
                 field="harderExercise"
                 :problems="problems"
-              >
-                <BFormSelect :id="id" v-model="form.harderExercise" :options="others" />
-              </FormField>
+                :options="others"
+              />
             </div>
           </section>
           <section>
@@ -510,39 +433,41 @@ const of = (field: string) => problems.value.filter((p) => p.field === field).ma
               >
             </div>
             <div class="grid">
-              <FormField v-slot="{ id }" label="Add a target" field="serves" :problems="[]">
-                <BFormSelect
-                  :id="id"
-                  v-model="adding"
-                  :options="[{ value: '', text: 'Choose' }, ...unserved]"
-                />
-              </FormField>
-              <FormField v-slot="{ id }" label="Chiefly for" field="main" :problems="problems">
-                <BFormSelect :id="id" v-model="form.main" :options="mains" />
-              </FormField>
-              <FormField v-slot="{ id }" label="What moves" field="segment" :problems="problems">
-                <BFormSelect :id="id" v-model="form.segment" :options="options(SEGMENTS)" />
-              </FormField>
-              <FormField
-                v-slot="{ id, state, described }"
+              <SelectField
+                v-model="adding"
+                label="Add a target"
+                field="serves"
+                :problems="[]"
+                :options="[{ value: '', text: 'Choose' }, ...unserved]"
+              />
+              <SelectField
+                v-model="form.main"
+                label="Chiefly for"
+                field="main"
+                :problems="problems"
+                :options="mains"
+              />
+              <SelectField
+                v-model="form.segment"
+                label="What moves"
+                field="segment"
+                :problems="problems"
+                :options="options(SEGMENTS)"
+              />
+              <TextField
+                v-model="form.intensity"
+                type="number"
                 label="Intensity, 1 to 5"
                 field="intensity"
                 :problems="problems"
-              >
-                <BFormInput
-                  :id="id"
-                  type="number"
-                  min="1"
-                  max="5"
-                  :model-value="form.intensity"
-                  :state="state"
-                  :aria-describedby="described"
-                  @update:model-value="form.intensity = number($event)"
-                />
-              </FormField>
-              <FormField v-slot="{ id }" label="Recovery" field="recovery" :problems="problems">
-                <BFormSelect :id="id" v-model="form.recovery" :options="options(RECOVERIES)" />
-              </FormField>
+              />
+              <SelectField
+                v-model="form.recovery"
+                label="Recovery"
+                field="recovery"
+                :problems="problems"
+                :options="options(RECOVERIES)"
+              />
             </div>
             <div class="checks">
               <BFormCheckbox v-model="form.needsWarmth">Only in warm hands</BFormCheckbox>

@@ -6,7 +6,7 @@ import ExerciseFigure from '@/hand/ExerciseFigure.vue'
 import { handPose, isBody, isHand, isPair, keyframeOf, type Keyframe } from '@/hand/keyframes'
 import type { HandPose } from '@/hand/skeleton'
 import ChoiceRow from '@/parts/ChoiceRow.vue'
-import FormField from '@/parts/FormField.vue'
+import SelectField from '@/parts/SelectField.vue'
 import { ARROWS, DIGITS, PROPS, VIEWS, keys } from '@/parts/labels'
 import { capital, words } from '@/parts/words'
 
@@ -177,15 +177,27 @@ const worked = computed({
 <template>
   <div class="pose-editor">
     <div class="row-of">
-      <FormField v-slot="{ id }" label="Seen from" field="figure.view" :problems="problems">
-        <BFormSelect :id="id" v-model="model.view" :options="options(VIEWS)" />
-      </FormField>
-      <FormField v-slot="{ id }" label="Arrow" field="figure.arrow" :problems="problems">
-        <BFormSelect :id="id" v-model="model.arrow" :options="options(ARROWS)" />
-      </FormField>
-      <FormField v-slot="{ id }" label="In the hand" field="figure.prop" :problems="problems">
-        <BFormSelect :id="id" v-model="model.prop" :options="options(PROPS)" />
-      </FormField>
+      <SelectField
+        v-model="model.view"
+        label="Seen from"
+        field="figure.view"
+        :problems="problems"
+        :options="options(VIEWS)"
+      />
+      <SelectField
+        v-model="model.arrow"
+        label="Arrow"
+        field="figure.arrow"
+        :problems="problems"
+        :options="options(ARROWS)"
+      />
+      <SelectField
+        v-model="model.prop"
+        label="In the hand"
+        field="figure.prop"
+        :problems="problems"
+        :options="options(PROPS)"
+      />
     </div>
     <div class="frames" role="group" aria-label="Keyframes">
       <button
@@ -242,13 +254,13 @@ const worked = computed({
         />
       </div>
       <div>
-        <FormField v-slot="{ id }" label="Pose" field="figure.poses" :problems="problems">
-          <BFormSelect
-            :id="id"
-            v-model="preset"
-            :options="[{ value: '', text: 'By its joints' }, ...presets]"
-          />
-        </FormField>
+        <SelectField
+          v-model="preset"
+          label="Pose"
+          field="figure.poses"
+          :problems="problems"
+          :options="[{ value: '', text: 'By its joints' }, ...presets]"
+        />
         <template v-if="jointed">
           <ChoiceRow v-model="part" label="Part of the hand" :options="PARTS" wide class="parts" />
           <label v-for="joint in joints" :key="joint.label" class="joint">

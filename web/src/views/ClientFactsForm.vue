@@ -4,6 +4,8 @@ import type { FieldProblem } from '@/api/client'
 import type { ClientForm, Side, Thing } from '@/api/types'
 import ChoiceRow from '@/parts/ChoiceRow.vue'
 import FormField from '@/parts/FormField.vue'
+import SelectField from '@/parts/SelectField.vue'
+import TextField from '@/parts/TextField.vue'
 import {
   ACTIVITY_KINDS,
   DIGITS,
@@ -54,43 +56,27 @@ const minutes = computed({
     <section>
       <h2>Who</h2>
       <div class="grid">
-        <FormField v-slot="{ id, state, described }" label="Name" field="name" :problems="problems">
-          <BFormInput :id="id" v-model="form.name" :state="state" :aria-describedby="described" />
-        </FormField>
-        <FormField
-          v-slot="{ id, state, described }"
+        <TextField v-model="form.name" label="Name" field="name" :problems="problems" />
+        <TextField
+          v-model="form.occupation"
           label="What they do"
           field="occupation"
           :problems="problems"
-        >
-          <BFormInput
-            :id="id"
-            v-model="form.occupation"
-            :state="state"
-            :aria-describedby="described"
-          />
-        </FormField>
+        />
         <div>
           <p class="form-label">Dominant hand</p>
           <ChoiceRow v-model="form.dominantHand" label="Dominant hand" :options="HANDS" />
         </div>
-        <FormField
-          v-slot="{ id, state, described }"
+        <TextField
+          v-model="minutes"
           label="Warm-up, minutes"
           field="warmUpMinutes"
           :problems="problems"
           hint="3 to 30; shorter where the day leaves less"
-        >
-          <BFormInput
-            :id="id"
-            v-model="minutes"
-            type="number"
-            min="3"
-            max="30"
-            :state="state"
-            :aria-describedby="described"
-          />
-        </FormField>
+          type="number"
+          min="3"
+          max="30"
+        />
       </div>
     </section>
 
@@ -103,51 +89,35 @@ const minutes = computed({
       >
         <legend class="visually-hidden">Activity {{ i + 1 }}, {{ activity.title }}</legend>
         <div class="grid">
-          <FormField
-            v-slot="{ id, state, described }"
+          <TextField
+            v-model="activity.title"
             label="Activity"
             :field="`activities[${i}].title`"
             :problems="problems"
-          >
-            <BFormInput
-              :id="id"
-              v-model="activity.title"
-              :state="state"
-              :aria-describedby="described"
-            />
-          </FormField>
-          <FormField
-            v-slot="{ id }"
+          />
+          <SelectField
+            v-model="activity.kind"
             label="Kind"
             :field="`activities[${i}].kind`"
             :problems="problems"
-          >
-            <BFormSelect :id="id" v-model="activity.kind" :options="options(ACTIVITY_KINDS)" />
-          </FormField>
-          <FormField
-            v-slot="{ id }"
+            :options="options(ACTIVITY_KINDS)"
+          />
+          <SelectField
+            v-model="activity.discipline"
             label="With"
             :field="`activities[${i}].discipline`"
             :problems="problems"
-          >
-            <BFormSelect :id="id" v-model="activity.discipline" :options="options(DISCIPLINES)" />
-          </FormField>
-          <FormField
-            v-slot="{ id, state, described }"
+            :options="options(DISCIPLINES)"
+          />
+          <TextField
+            v-model.number="activity.weeklyMinutes"
             label="Minutes a week"
             :field="`activities[${i}].weeklyMinutes`"
             :problems="problems"
-          >
-            <BFormInput
-              :id="id"
-              v-model.number="activity.weeklyMinutes"
-              type="number"
-              min="0"
-              max="6000"
-              :state="state"
-              :aria-describedby="described"
-            />
-          </FormField>
+            type="number"
+            min="0"
+            max="6000"
+          />
         </div>
         <div class="checks">
           <span class="form-label">Working hand</span>
@@ -195,58 +165,42 @@ const minutes = computed({
         <span class="form-label">Things at hand</span>
         <BFormCheckboxGroup v-model="form.things" :options="things" aria-label="Things at hand" />
       </div>
-      <FormField
-        v-slot="{ id, state, described }"
+      <TextField
+        v-model="weights"
         label="Weights at hand, in grams"
         field="weightsGrams"
         :problems="problems"
         hint="With commas between: 500, 750, 1000. The next rung is a weight that exists."
-      >
-        <BFormInput
-          :id="id"
-          v-model="weights"
-          :state="state"
-          :aria-describedby="described"
-          inputmode="numeric"
-        />
-      </FormField>
+        inputmode="numeric"
+      />
     </section>
 
     <section>
       <h2>How</h2>
       <div class="grid">
-        <FormField
-          v-slot="{ id }"
+        <SelectField
+          v-model="form.notation"
           label="Fingers are written"
           field="notation"
           :problems="problems"
-        >
-          <BFormSelect :id="id" v-model="form.notation" :options="options(NOTATIONS)" />
-        </FormField>
-        <FormField
-          v-slot="{ id }"
+          :options="options(NOTATIONS)"
+        />
+        <SelectField
+          v-model="form.method"
           label="Stretching method they like"
           field="method"
           :problems="problems"
-        >
-          <BFormSelect :id="id" v-model="form.method" :options="options(METHODS)" />
-        </FormField>
-        <FormField
-          v-slot="{ id, state, described }"
+          :options="options(METHODS)"
+        />
+        <TextField
+          v-model.number="form.breathsPerMinute"
           label="Breaths a minute at rest"
           field="breathsPerMinute"
           :problems="problems"
-        >
-          <BFormInput
-            :id="id"
-            v-model.number="form.breathsPerMinute"
-            type="number"
-            min="3"
-            max="15"
-            :state="state"
-            :aria-describedby="described"
-          />
-        </FormField>
+          type="number"
+          min="3"
+          max="15"
+        />
         <FormField
           v-slot="{ id, state, described }"
           label="Time zone"
@@ -262,34 +216,20 @@ const minutes = computed({
           />
           <datalist id="zones"><option v-for="zone in zones" :key="zone" :value="zone" /></datalist>
         </FormField>
-        <FormField
-          v-slot="{ id, state, described }"
+        <TextField
+          v-model="form.wakesAt"
           label="Wakes"
           field="wakesAt"
           :problems="problems"
-        >
-          <BFormInput
-            :id="id"
-            v-model="form.wakesAt"
-            type="time"
-            :state="state"
-            :aria-describedby="described"
-          />
-        </FormField>
-        <FormField
-          v-slot="{ id, state, described }"
+          type="time"
+        />
+        <TextField
+          v-model="form.sleepsAt"
           label="Sleeps"
           field="sleepsAt"
           :problems="problems"
-        >
-          <BFormInput
-            :id="id"
-            v-model="form.sleepsAt"
-            type="time"
-            :state="state"
-            :aria-describedby="described"
-          />
-        </FormField>
+          type="time"
+        />
       </div>
     </section>
   </div>

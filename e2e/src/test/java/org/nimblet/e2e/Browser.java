@@ -29,6 +29,7 @@ import org.openqa.selenium.support.ui.WebDriverWait;
 public final class Browser implements AutoCloseable {
 
   private static final Duration PATIENCE = Duration.ofSeconds(20);
+  private static final Duration GLANCE = Duration.ofMillis(100);
 
   private final ChromeDriver driver;
   private final String address;
@@ -115,6 +116,7 @@ public final class Browser implements AutoCloseable {
   /** Waits until something holds; says what was waited for if it does not. */
   public void until(String what, java.util.function.BooleanSupplier holds) {
     new WebDriverWait(driver, PATIENCE)
+        .pollingEvery(GLANCE)
         .withMessage(() -> what + "; the page says: " + text("body"))
         .ignoring(StaleElementReferenceException.class)
         .until(d -> holds.getAsBoolean());

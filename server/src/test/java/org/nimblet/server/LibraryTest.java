@@ -147,6 +147,7 @@ class LibraryTest {
         "/intensity | 9 | intensity | 1 to 5.",
         "/doses/0/text | a while | doses[0].text | could not be read",
         "/doses/0/text | 45 s each side | doses[0].text | must lie within its bounds 10 to 30",
+        "/doses/0/text | 15 s; left 20 s | doses[0].text | must be the same on both sides",
         "/main | elbow-grease | main | is no target",
         "/figure/poses/0 | handstand | figure.poses | must be one of flat",
         "/easierExercise | no-such-exercise | easierExercise | must be the identifier of another"

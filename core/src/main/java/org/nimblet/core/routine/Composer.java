@@ -12,6 +12,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.anatomy.Target;
 import org.nimblet.core.exercise.Dose;
@@ -240,11 +241,26 @@ public final class Composer {
     return exercise.kind().id() + "/" + exercise.service().main().id();
   }
 
+  /**
+   * Options by the method the person likes; by the usual one where none of those may stand here.
+   */
   private List<Option> options(Exercise exercise, RoutineRequest request) {
+    return methods(exercise, request)
+        .map(method -> options(exercise, method, request))
+        .filter(options -> !options.isEmpty())
+        .findFirst()
+        .orElse(List.of());
+  }
+
+  private static Stream<Method> methods(Exercise exercise, RoutineRequest request) {
+    return Stream.of(request.facts().method(), exercise.usualMethod())
+        .filter(method -> exercise.dose(method).isPresent())
+        .distinct();
+  }
+
+  private List<Option> options(Exercise exercise, Method method, RoutineRequest request) {
     ClientFacts facts = request.facts();
-    Method method =
-        exercise.dose(facts.method()).isPresent() ? facts.method() : exercise.usualMethod();
-    DosePlan dosePlan = exercise.doseFor(facts.method());
+    DosePlan dosePlan = exercise.dose(method).orElseThrow();
     boolean liked = method == facts.method() && exercise.doses().size() > 1;
     Position position = Gate.position(exercise, facts).orElseThrow();
     List<Share> served = served(exercise, dosePlan.usual().laterality(), request);
@@ -431,7 +447,12 @@ public final class Composer {
   }
 
   private static DosePlan planOf(Step step, RoutineRequest request) {
-    return step.exercise().doseFor(request.facts().method());
+    return methods(step.exercise(), request)
+        .map(method -> step.exercise().dose(method).orElseThrow())
+        .filter(own -> own.usual().form().getClass() == step.dose().form().getClass())
+        .filter(own -> own.bounds().contains(step.dose().quantity()))
+        .findFirst()
+        .orElseThrow();
   }
 
   private static int slackSeconds(List<Step> steps, RoutineRequest request) {

@@ -68,6 +68,27 @@ class ComposerTest {
         false);
   }
 
+  /** A long quiet hold is too long before play; the usual dose of the same stretch is not. */
+  @Test
+  void whoLikesLongHoldsGetsShortOnesBeforePlay() {
+    ClientFacts quiet =
+        new ClientFacts(
+            Side.RIGHT,
+            Notation.NAMES,
+            Pace.USUAL,
+            Method.LONG_QUIET,
+            EnumSet.of(Position.SIT, Position.AT_INSTRUMENT, Position.STAND),
+            EnumSet.of(Thing.INSTRUMENT),
+            List.of(),
+            List.of());
+    Composed warmUp = composed(request(600, quiet));
+    assertThat(warmUp.steps())
+        .filteredOn(step -> step.exercise().kind() == Kind.STRETCH)
+        .isNotEmpty()
+        .allSatisfy(
+            step -> assertThat(step.dose().heldSecondsPerSide(Pace.USUAL)).isLessThanOrEqualTo(30));
+  }
+
   private static Composed composed(RoutineRequest request) {
     return (Composed) COMPOSER.compose(request);
   }

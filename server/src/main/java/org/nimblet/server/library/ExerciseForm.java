@@ -19,6 +19,7 @@ import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.exercise.BodySegment;
 import org.nimblet.core.exercise.Directions;
 import org.nimblet.core.exercise.Discipline;
+import org.nimblet.core.exercise.Dose;
 import org.nimblet.core.exercise.DosePlan;
 import org.nimblet.core.exercise.DoseText;
 import org.nimblet.core.exercise.Exercise;
@@ -238,13 +239,14 @@ record ExerciseForm(
     for (int i = 0; i < doses.size(); i++) {
       DoseFields dose = doses.get(i);
       try {
+        Dose read = DoseText.complete(Notation.NAMES, directionNames()).parse(dose.text());
+        if (read.exception().isPresent()) {
+          throw new IllegalArgumentException(
+              "dose (%s) must be the same on both sides in the library".formatted(dose.text()));
+        }
         written.add(
             LibraryWriter.dose(
-                dose.method(),
-                DoseText.complete(Notation.NAMES, directionNames()).parse(dose.text()),
-                dose.least(),
-                dose.greatest(),
-                dose.greatestRest()));
+                dose.method(), read, dose.least(), dose.greatest(), dose.greatestRest()));
       } catch (IllegalArgumentException e) {
         wrong.add(new WrongField("doses[%d].text".formatted(i), e.getMessage()));
       }
