@@ -75,6 +75,28 @@ export const router = createRouter({
       ],
     },
     {
+      path: '/bench',
+      component: () => import('@/bench/BenchPage.vue'),
+      meta: { who: 'coach', title: 'Bench' },
+    },
+    {
+      path: '/bench/versions/:routineId',
+      component: () => import('@/bench/VersionsPage.vue'),
+      props: true,
+      meta: { who: 'coach', title: 'Versions' },
+    },
+    {
+      path: '/player/try',
+      component: () => import('@/player/TryView.vue'),
+      meta: { who: 'coach', bare: true, title: 'Player' },
+    },
+    {
+      path: '/player/:clientId/routine/:routineId',
+      component: () => import('@/player/PlayerView.vue'),
+      props: true,
+      meta: { who: 'signed in', bare: true, title: 'Player' },
+    },
+    {
       path: '/clients',
       component: () => import('@/views/ClientsView.vue'),
       meta: { who: 'coach', title: 'Clients' },
@@ -83,6 +105,12 @@ export const router = createRouter({
       path: '/clients/new',
       component: () => import('@/views/NewClientView.vue'),
       meta: { who: 'coach', title: 'Take in a client' },
+    },
+    {
+      path: '/clients/:clientId/intake',
+      component: () => import('@/intake/IntakePage.vue'),
+      props: true,
+      meta: { who: 'coach', title: 'Intake' },
     },
     {
       path: '/clients/:clientId',

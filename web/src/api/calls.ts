@@ -1,29 +1,49 @@
 import { call } from './client'
 import type {
+  AnswerForm,
   BlockForm,
   BlockView,
   CheckInForm,
+  CheckView,
   Choices,
   ClientForm,
   ClientSummary,
   ClientView,
+  ComposeView,
   DayView,
+  Draft,
   ExerciseForm,
   ExerciseView,
   FormView,
+  HealthView,
   ImportView,
   LibraryView,
   LogView,
   Me,
+  MindedForm,
   MyDayView,
+  OffersView,
   PainView,
+  PointState,
   Removed,
+  RoutineForm,
+  RoutineSummary,
+  RoutineView,
   SessionForm,
+  SetUpMeasure,
+  SetUpView,
+  SidesChoice,
+  StepDraft,
+  StoredRoutine,
+  TemplateView,
   TodayView,
+  ToldPainForm,
   UnsuitedView,
   UseView,
   VersionView,
   WarmUpView,
+  WeightView,
+  WhyNotView,
 } from './types'
 
 const exercise = (id: string) => `/api/library/exercises/${encodeURIComponent(id)}`
@@ -79,6 +99,57 @@ export const api = {
   importExercises: (text: string) => call<ImportView>('POST', '/api/library/import', { text }),
   exerciseChoices: () => call<Choices>('GET', '/api/library/choices'),
   unsuited: (id: string) => call<UnsuitedView[]>('GET', `${client(id)}/unsuited-exercises`),
+  weights: (id: string, activity: string) =>
+    call<WeightView[]>('GET', `${client(id)}/activities/${activity}/weights`),
+  health: (id: string) => call<HealthView>('GET', `${client(id)}/health`),
+  tellPains: (id: string, pains: readonly ToldPainForm[]) =>
+    call<HealthView>('POST', `${client(id)}/health/pains`, { pains }),
+  screen: (id: string, answers: readonly AnswerForm[]) =>
+    call<HealthView>('POST', `${client(id)}/health/screenings`, { answers }),
+  clearSign: (id: string, screening: string, words: string) =>
+    call<HealthView>('POST', `${client(id)}/health/screenings/${screening}/clearance`, { words }),
+  mind: (id: string, form: MindedForm) =>
+    call<HealthView>('POST', `${client(id)}/health/minded`, form),
+  endMinded: (id: string, minded: string) =>
+    call<HealthView>('DELETE', `${client(id)}/health/minded/${minded}`),
+  setUp: (id: string) => call<SetUpView>('GET', `${client(id)}/set-up`),
+  lookAt: (
+    id: string,
+    look: { activityId: string; point: string; state: PointState; words: string },
+  ) => call<SetUpView>('POST', `${client(id)}/set-up/looks`, look),
+  ride: (id: string, activityId: string, point: string | null) =>
+    call<SetUpView>('PUT', `${client(id)}/set-up/riding-point`, { activityId, point }),
+  compareSetUps: (
+    id: string,
+    comparison: {
+      activityId: string
+      measure: SetUpMeasure
+      firstName: string
+      firstValue: number
+      secondName: string
+      secondValue: number
+    },
+  ) => call<SetUpView>('POST', `${client(id)}/set-up/comparisons`, comparison),
+  check: (draft: Draft) => call<CheckView>('POST', '/api/bench/check', draft),
+  compose: (draft: Draft, earlier: readonly (readonly string[])[]) =>
+    call<ComposeView>('POST', '/api/bench/compose', { draft, earlier }),
+  offers: (draft: Draft) => call<OffersView>('POST', '/api/bench/offers', draft),
+  whyNot: (draft: Draft, exerciseId: string) =>
+    call<WhyNotView>('POST', '/api/bench/why-not', { draft, exerciseId }),
+  shareSides: (draft: Draft, key: string, sides: SidesChoice) =>
+    call<StepDraft[]>('POST', '/api/bench/sides', { draft, key, sides }),
+  playDraft: (draft: Draft) => call<RoutineView>('POST', '/api/bench/play', draft),
+  routines: () => call<RoutineSummary[]>('GET', '/api/routines'),
+  templates: () => call<TemplateView[]>('GET', '/api/templates'),
+  routine: (id: string, version?: number) =>
+    call<StoredRoutine>('GET', `/api/routines/${id}${version ? `/versions/${version}` : ''}`),
+  createRoutine: (form: RoutineForm) => call<StoredRoutine>('POST', '/api/routines', form),
+  saveRoutine: (id: string, form: RoutineForm) =>
+    call<StoredRoutine>('PUT', `/api/routines/${id}`, form),
+  archiveRoutine: (id: string) => call<undefined>('DELETE', `/api/routines/${id}`),
+  clientRoutines: (id: string) => call<RoutineSummary[]>('GET', `${client(id)}/routines`),
+  playRoutine: (id: string, routine: string) =>
+    call<RoutineView>('GET', `${client(id)}/routines/${routine}/play`),
   sessionPath: (id: string, session: string) => `${client(id)}/sessions/${session}`,
   checkInPath: (id: string, session: string) => `${client(id)}/sessions/${session}/check-in`,
 }

@@ -14,6 +14,7 @@ import {
   METHODS,
   POSITIONS,
   RECOVERIES,
+  MOVEMENTS,
   REFERRAL_SIGNS,
   SEGMENTS,
   THINGS,
@@ -500,6 +501,15 @@ const of = (field: string) => problems.value.filter((p) => p.field === field).ma
                 aria-label="Disciplines"
               />
             </div>
+            <div class="checks">
+              <span class="form-label">Moves or loads in these directions</span>
+              <BFormCheckboxGroup
+                v-model="form.movements"
+                :options="options(MOVEMENTS)"
+                aria-label="Directions of movement"
+              />
+            </div>
+            <BFormCheckbox v-model="form.arrives">Helps to arrive at a break</BFormCheckbox>
             <div class="checks">
               <span class="form-label">Not with these signs, besides those of its kind</span>
               <BFormCheckboxGroup

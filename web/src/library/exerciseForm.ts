@@ -22,6 +22,8 @@ export const emptyExercise = (): ExerciseForm => ({
   intensity: 1,
   needsWarmth: false,
   tires: false,
+  arrives: false,
+  movements: [],
   positions: ['SIT'],
   things: [],
   disciplines: [],

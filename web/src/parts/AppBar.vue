@@ -15,6 +15,7 @@ const places = computed(() =>
         { to: '/today', word: 'Today' },
         { to: '/clients', word: 'Clients' },
         { to: '/library', word: 'Library' },
+        { to: '/bench', word: 'Bench' },
       ]
     : [
         { to: '/my-day', word: 'My day' },

@@ -1,5 +1,6 @@
 import type {
   ActivityKind,
+  AgeGroup,
   BodySegment,
   Digit,
   Discipline,
@@ -8,6 +9,7 @@ import type {
   FigureView,
   LadderKind,
   Method,
+  Movement,
   Notation,
   Position,
   Purpose,
@@ -27,6 +29,13 @@ export const ACTIVITY_KINDS: Readonly<Record<ActivityKind, string>> = {
   DESK_WORK: 'Desk work',
   HANDWRITING: 'Handwriting',
   PHONE: 'Phone',
+  TRAINING: 'Training or sport',
+}
+
+export const AGE_GROUPS: Readonly<Record<AgeGroup, string>> = {
+  UNDER_16: 'Under 16',
+  ADULT: '16 to 60',
+  OVER_60: 'Over 60',
 }
 
 export const DISCIPLINES: Readonly<Record<Discipline, string>> = {
@@ -40,6 +49,8 @@ export const DISCIPLINES: Readonly<Record<Discipline, string>> = {
   TYPING: 'Typing',
   PHONE: 'Phone',
   HANDWRITING: 'Handwriting',
+  MANUAL_WORK: 'Close work by hand',
+  TRAINING: 'Training, weight on the hands',
 }
 
 export const DIGITS: Readonly<Record<Digit, string>> = {
@@ -48,6 +59,26 @@ export const DIGITS: Readonly<Record<Digit, string>> = {
   MIDDLE: 'Middle',
   RING: 'Ring',
   LITTLE: 'Little',
+}
+
+export const MOVEMENTS: Readonly<Record<Movement, string>> = {
+  WRIST_EXTENSION: 'Wrist bent back',
+  WRIST_FLEXION: 'Wrist bent forward',
+  ULNAR_DEVIATION: 'Wrist tilted to the little finger',
+  RADIAL_DEVIATION: 'Wrist tilted to the thumb',
+  FOREARM_ROTATION: 'Forearm turned',
+  FINGER_FLEXION: 'Fingers bent',
+  FINGER_EXTENSION: 'Fingers straightened or drawn back',
+  FINGER_ABDUCTION: 'Fingers spread',
+  THUMB_OPPOSITION: 'Thumb across the palm',
+  THUMB_ABDUCTION: 'Thumb away from the hand',
+  ELBOW_FLEXION: 'Elbow bent and straightened',
+  SHOULDER_FLEXION: 'Arm raised',
+  SHOULDER_EXTENSION: 'Arm taken back',
+  NECK_MOVEMENT: 'Neck turned or bent',
+  TRUNK_MOVEMENT: 'Back bent or turned',
+  WEIGHT_ON_HANDS: 'Weight on the hands',
+  GRIP: 'Gripping',
 }
 
 export const METHODS: Readonly<Record<Method, string>> = {

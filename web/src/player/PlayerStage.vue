@@ -16,13 +16,17 @@ import HurtsPanel from './HurtsPanel.vue'
 import { usePlayer } from './usePlayer'
 
 /** The dark stage: runs by itself, everything by keys and by touch. */
-const props = defineProps<{ routine: RoutineView; who: string }>()
+const props = withDefaults(defineProps<{ routine: RoutineView; who: string; from?: number }>(), {
+  from: 0,
+})
 const emit = defineEmits<{ finished: [record: SessionForm]; left: [] }>()
 
-const player = usePlayer(props.routine)
+const player = usePlayer(props.routine, props.from)
 const hurting = ref(false)
 const leaving = ref(false)
 
+/** What was taken out of a stored routine; a composed one leaves out far too much to name. */
+const forSafety = computed(() => (props.routine.blockId ? [] : props.routine.leftOut))
 const step = computed(() => props.routine.steps[player.step.value] ?? props.routine.steps[0])
 const following = computed(() => props.routine.steps[player.step.value + 1])
 const cue = computed(() => player.cue.value)
@@ -201,6 +205,16 @@ onUnmounted(() => document.removeEventListener('keydown', key))
           <p class="lead">
             {{ capital(routine.haveReady.join(', ') || 'nothing but your hands') }}
           </p>
+          <template v-if="routine.reminder">
+            <h2>One point for the set-up</h2>
+            <p class="lead">{{ routine.reminder }}</p>
+          </template>
+          <template v-if="forSafety.length">
+            <h2>Left out for safety</h2>
+            <ul class="left-out">
+              <li v-for="out in forSafety" :key="out.exerciseId">{{ out.reason }}</li>
+            </ul>
+          </template>
           <h2>Stop rules</h2>
           <ul>
             <li v-for="rule in routine.safety.stopRules" :key="rule">{{ rule }}</li>

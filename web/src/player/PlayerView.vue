@@ -3,7 +3,7 @@ import { computed, shallowRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/api/calls'
 import { outbox } from '@/api/outbox'
-import type { CheckInForm, SessionForm } from '@/api/types'
+import type { CheckInForm, RoutineView, SessionForm } from '@/api/types'
 import { useLoaded } from '@/api/useLoaded'
 import AwayStrip from '@/parts/AwayStrip.vue'
 import PageState from '@/parts/PageState.vue'
@@ -12,10 +12,18 @@ import CheckIn from './CheckIn.vue'
 import PlayerStage from './PlayerStage.vue'
 
 /** Loads a routine, plays it, and keeps what happened: the session first, then the check-in. */
-const props = defineProps<{ clientId: string; blockId: string }>()
+const props = defineProps<{ clientId: string; blockId?: string; routineId?: string }>()
 
 const router = useRouter()
-const { data, error, slow, reload } = useLoaded(() => api.warmUp(props.clientId, props.blockId))
+const { data, error, slow, reload } = useLoaded(
+  async (): Promise<{ reason: string; routine: RoutineView | null }> => {
+    if (props.blockId) return api.warmUp(props.clientId, props.blockId)
+    const routine = await api.playRoutine(props.clientId, props.routineId ?? '')
+    return routine.steps.length
+      ? { reason: '', routine }
+      : { reason: routine.leftOut.map((out) => out.reason).join(' '), routine: null }
+  },
+)
 const record = shallowRef<SessionForm | null>(null)
 // Made before anything is sent, so that whatever is sent twice is stored once.
 const sessionId = crypto.randomUUID()
@@ -51,7 +59,7 @@ async function keep(checkIn: CheckInForm) {
   />
   <main v-else id="main" class="page">
     <PageState :loading="slow" :error="error" :ready="Boolean(data)" @retry="reload">
-      <h1>There is no warm-up before this block</h1>
+      <h1>{{ blockId ? 'There is no warm-up before this block' : 'Not now' }}</h1>
       <p class="large">{{ data?.reason }}</p>
       <p class="large"><RouterLink :to="home()">Back</RouterLink></p>
     </PageState>

@@ -10,12 +10,12 @@ const TICK = 100
 const JUST_BEGUN = 2_000
 
 /** Runs a routine by itself from start to end and notes what was done of it. */
-export function usePlayer(routine: RoutineView) {
+export function usePlayer(routine: RoutineView, fromStep = 0) {
   const cues = routine.cues
   const sounds = new Sounds(tonesOf(cues, routine.lengthMillis))
   const coverage = new Coverage(routine.steps)
   const state = ref<PlayerState>('ready')
-  const position = ref(0)
+  const position = ref(routine.steps[fromStep]?.offsetMillis ?? 0)
   const muted = ref(false)
   const hurts = shallowRef<PainForm[]>([])
   const hurtSteps = new Set<number>()
@@ -141,6 +141,7 @@ export function usePlayer(routine: RoutineView) {
     const now = new Date()
     return {
       blockId: routine.blockId,
+      routineId: routine.routineId,
       purpose: routine.purpose,
       beganAt: (beganAt ?? now).toISOString(),
       endedAt: (endedAt ?? now).toISOString(),

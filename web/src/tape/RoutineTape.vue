@@ -21,6 +21,10 @@ const props = withDefaults(
     width?: number
     gap?: number
     strokeWidth?: number
+    /** The time there is; what is left of it is a dashed box. */
+    spaceMillis?: number
+    /** Which step is framed. */
+    chosen?: number
   }>(),
   {
     height: 64,
@@ -33,6 +37,8 @@ const props = withDefaults(
     width: undefined,
     gap: 1,
     strokeWidth: 1.5,
+    spaceMillis: 0,
+    chosen: undefined,
   },
 )
 
@@ -43,9 +49,12 @@ const NAME_SIZE = 14
 const NAMED_FROM = 44
 const FRAME = 6
 const CHIP = 18
+const MARKS = 20
 
 const width = computed(() => props.width ?? seen.value)
-const total = computed(() => props.steps.reduce((sum, step) => sum + step.lengthMillis, 0))
+const length = computed(() => props.steps.reduce((sum, step) => sum + step.lengthMillis, 0))
+const total = computed(() => Math.max(length.value, props.spaceMillis))
+const found = computed(() => props.steps.some((step) => step.finding))
 const top = computed(() => (props.names ? 2 * NAME_LINE + 6 : FRAME))
 const hurt = computed(() => props.steps.some((step) => step.hurt))
 const allHeight = computed(
@@ -53,12 +62,19 @@ const allHeight = computed(
     top.value +
     props.height +
     FRAME +
+    (found.value ? MARKS : 0) +
     (props.ruler ? (props.numbers ? 34 : 20) : 0) +
     (hurt.value ? 10 : 0),
 )
-const pieces = computed(() => layOut(props.steps, width.value, top.value, props.height, props.gap))
+const pieces = computed(() =>
+  layOut(props.steps, width.value, top.value, props.height, props.gap, props.spaceMillis),
+)
 const rulerTicks = computed(() => (props.ruler ? ticks(total.value, width.value) : []))
-const rulerY = computed(() => top.value + props.height + FRAME + 2)
+const rulerY = computed(() => top.value + props.height + FRAME + 2 + (found.value ? MARKS : 0))
+const free = computed(() => {
+  const left = (length.value / (total.value || 1)) * width.value
+  return props.spaceMillis > length.value ? { left: left + 1, width: width.value - left - 2 } : null
+})
 const now = computed(() =>
   props.at === undefined || !total.value ? null : (props.at / total.value) * width.value,
 )
@@ -74,7 +90,7 @@ const label = computed(() => {
   const parts = props.steps.map(
     (s) => `${s.title}, ${KINDS[s.kind].word}, ${duration(s.lengthMillis)}`,
   )
-  return `Tape, ${duration(total.value)}: ${parts.join('; ')}`
+  return `Tape, ${duration(length.value)}: ${parts.join('; ')}`
 })
 /** A name stays inside its step; a step too narrow for one has its letter only. */
 const lines = (title: string, room: number) =>
@@ -144,11 +160,47 @@ const stopAt = (p: (typeof pieces.value)[number]) =>
           </text>
         </g>
         <path
+          v-if="piece.step.finding === 'STOP'"
+          class="finding stop-mark"
+          :d="`M${(piece.left + piece.right) / 2} ${top + height + 7}l6 6l-6 6l-6 -6Z`"
+        />
+        <path
+          v-else-if="piece.step.finding === 'WARN'"
+          class="finding warn-mark"
+          :d="`M${(piece.left + piece.right) / 2} ${top + height + 8}l6 10h-12Z`"
+        />
+        <circle
+          v-else-if="piece.step.finding === 'NOTE'"
+          class="finding note-mark"
+          :cx="(piece.left + piece.right) / 2"
+          :cy="top + height + 13"
+          r="4.5"
+        />
+        <rect
+          v-if="chosen === i"
+          class="chosen"
+          :x="piece.left - 4"
+          :y="top - 5"
+          :width="piece.right - piece.left + 8"
+          :height="height + 10"
+        />
+        <path
           v-if="piece.step.hurt"
           class="hurt"
           :d="`M${(piece.left + piece.right) / 2} ${top + height + 3}l5 5l-5 5l-5 -5Z`"
         />
       </g>
+      <template v-if="free">
+        <rect class="free" :x="free.left" :y="top + 1" :width="free.width" :height="height - 2" />
+        <text
+          v-if="free.width > 34"
+          class="free-time"
+          :x="free.left + free.width / 2"
+          :y="top + height / 2 + 5"
+        >
+          {{ duration(spaceMillis - length) }}
+        </text>
+      </template>
       <template v-if="now !== null && current">
         <rect
           class="elapsed"
@@ -235,6 +287,28 @@ svg {
   fill: none;
   stroke: var(--ink);
   stroke-width: 2;
+}
+.stop-mark {
+  fill: var(--stop);
+}
+.warn-mark {
+  fill: var(--warn);
+}
+.note-mark {
+  fill: none;
+  stroke: var(--main);
+  stroke-width: 2.5;
+}
+.free {
+  fill: none;
+  stroke: var(--edge);
+  stroke-width: 1.25;
+  stroke-dasharray: 3 3;
+}
+.free-time {
+  fill: var(--ink-2);
+  font-size: 13px;
+  text-anchor: middle;
 }
 .rule {
   stroke: var(--ink-2);

@@ -60,6 +60,13 @@ export const KINDS: Readonly<Record<Kind, KindMark>> = {
     path: 'M-2 11L11 -2M-2 2L2 -2M7 11L11 7',
     strokeWidth: 3,
   },
+  PLAY: {
+    letter: 'P',
+    word: 'Play',
+    colour: 'var(--ink)',
+    tile: [12, 12],
+    path: 'M0 0',
+  },
   BRIDGE: {
     letter: 'B',
     word: 'Bridge',

@@ -1,4 +1,4 @@
-import type { Kind, Laterality } from '@/api/types'
+import type { Kind, Laterality, Severity, Side } from '@/api/types'
 
 /** A step as the tape shows it. */
 export interface TapeStep {
@@ -6,9 +6,13 @@ export interface TapeStep {
   readonly kind: Kind
   readonly lengthMillis: number
   readonly laterality: Laterality
+  /** The side that works where only one does. */
+  readonly side?: Side
   /** What was done of it, 0 to 100; left out where nothing happened yet. */
   readonly donePercent?: number
   readonly hurt?: boolean
+  /** The gravest finding about it. */
+  readonly finding?: Severity
 }
 
 export interface TapePiece {
@@ -24,9 +28,13 @@ const round = (n: number) => Math.round(n * 10) / 10
 /** The outline of a step; sides one after the other are two halves, one after the other. */
 function shape(step: TapeStep, left: number, right: number, top: number, height: number): string {
   const bottom = top + height
+  const middle = round(top + height / 2)
+  if (step.laterality === 'ONE_SIDE' && step.side) {
+    const [from, to] = step.side === 'LEFT' ? [top, middle] : [middle, bottom]
+    return `M${left} ${from}H${right}V${to}H${left}Z`
+  }
   if (step.laterality !== 'EACH') return `M${left} ${top}H${right}V${bottom}H${left}Z`
   const turn = round((left + right) / 2)
-  const middle = round(top + height / 2)
   return `M${left} ${top}H${turn}V${middle}H${right}V${bottom}H${turn}V${middle}H${left}Z`
 }
 
@@ -37,8 +45,12 @@ export function layOut(
   top: number,
   height: number,
   gap: number,
+  spaceMillis = 0,
 ): TapePiece[] {
-  const total = steps.reduce((sum, step) => sum + step.lengthMillis, 0)
+  const total = Math.max(
+    spaceMillis,
+    steps.reduce((sum, step) => sum + step.lengthMillis, 0),
+  )
   const scale = total ? width / total : 0
   let x = 0
   return steps.map((step) => {

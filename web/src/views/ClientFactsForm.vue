@@ -8,6 +8,7 @@ import SelectField from '@/parts/SelectField.vue'
 import TextField from '@/parts/TextField.vue'
 import {
   ACTIVITY_KINDS,
+  AGE_GROUPS,
   DIGITS,
   DISCIPLINES,
   METHODS,
@@ -16,12 +17,28 @@ import {
   THINGS,
   keys,
 } from '@/parts/labels'
+import BreathTap from '@/intake/BreathTap.vue'
+import WeightsMap from '@/intake/WeightsMap.vue'
 import { emptyActivity } from './clientForm'
 
-/** The facts about a client, to be written. */
-const props = defineProps<{ problems: readonly FieldProblem[] }>()
+/** The facts about a client, to be written; all of them or some parts. */
+const props = withDefaults(
+  defineProps<{
+    problems: readonly FieldProblem[]
+    parts?: readonly FactsPart[]
+    clientId?: string
+  }>(),
+  { clientId: undefined, parts: () => ['who', 'activities', 'hand', 'time'] },
+)
 const form = defineModel<ClientForm>({ required: true })
 
+export type FactsPart = 'who' | 'activities' | 'hand' | 'time'
+const has = (part: FactsPart) => props.parts.includes(part)
+const CLASPS: readonly { value: Side; label: string }[] = [
+  { value: 'LEFT', label: 'Left thumb on top' },
+  { value: 'RIGHT', label: 'Right thumb on top' },
+]
+const ages = keys(AGE_GROUPS).map((value) => ({ value, label: AGE_GROUPS[value] }))
 const options = <K extends string>(labels: Readonly<Record<K, string>>) =>
   keys(labels).map((value) => ({ value, text: labels[value] }))
 const zones = Intl.supportedValuesOf('timeZone')
@@ -53,7 +70,7 @@ const minutes = computed({
 
 <template>
   <div class="facts">
-    <section>
+    <section v-if="has('who')">
       <h2>Who</h2>
       <div class="grid">
         <TextField v-model="form.name" label="Name" field="name" :problems="problems" />
@@ -67,20 +84,18 @@ const minutes = computed({
           <p class="form-label">Dominant hand</p>
           <ChoiceRow v-model="form.dominantHand" label="Dominant hand" :options="HANDS" />
         </div>
-        <TextField
-          v-model="minutes"
-          label="Warm-up, minutes"
-          field="warmUpMinutes"
-          :problems="problems"
-          hint="3 to 30; shorter where the day leaves less"
-          type="number"
-          min="3"
-          max="30"
-        />
+        <div>
+          <p class="form-label">Age</p>
+          <ChoiceRow v-model="form.ageGroup" label="Age" :options="ages" />
+        </div>
+        <div>
+          <p class="form-label">Natural clasp</p>
+          <ChoiceRow v-model="form.claspSide" label="Natural clasp" :options="CLASPS" />
+        </div>
       </div>
     </section>
 
-    <section>
+    <section v-if="has('activities')">
       <h2>What the hands do</h2>
       <fieldset
         v-for="(activity, i) in form.activities"
@@ -141,6 +156,13 @@ const minutes = computed({
             Take out<span class="visually-hidden"> {{ activity.title }}</span>
           </BButton>
         </div>
+        <WeightsMap
+          v-if="activity.id && clientId"
+          v-model="activity.weights"
+          :client-id="clientId"
+          :activity-id="activity.id"
+          :title="activity.title"
+        />
       </fieldset>
       <p v-if="form.activities.length === 0" class="quiet">
         Nothing yet. Blocks in the day and warm-ups need at least one activity.
@@ -150,7 +172,7 @@ const minutes = computed({
       >
     </section>
 
-    <section>
+    <section v-if="has('hand')">
       <h2>Can use</h2>
       <div class="checks">
         <span class="form-label">Positions</span>
@@ -175,9 +197,39 @@ const minutes = computed({
       />
     </section>
 
-    <section>
-      <h2>How</h2>
+    <section v-if="has('time')">
+      <h2>How and when</h2>
       <div class="grid">
+        <TextField
+          v-model="minutes"
+          label="Warm-up, minutes"
+          field="warmUpMinutes"
+          :problems="problems"
+          hint="3 to 30; shorter where the day leaves less"
+          type="number"
+          min="3"
+          max="30"
+        />
+        <TextField
+          v-model.number="form.breakMinutes"
+          label="Break, minutes"
+          field="breakMinutes"
+          :problems="problems"
+          hint="1 to 10"
+          type="number"
+          min="1"
+          max="10"
+        />
+        <TextField
+          v-model.number="form.careMinutes"
+          label="Other routines, minutes"
+          field="careMinutes"
+          :problems="problems"
+          hint="1 to 30"
+          type="number"
+          min="1"
+          max="30"
+        />
         <SelectField
           v-model="form.notation"
           label="Fingers are written"
@@ -192,15 +244,18 @@ const minutes = computed({
           :problems="problems"
           :options="options(METHODS)"
         />
-        <TextField
-          v-model.number="form.breathsPerMinute"
-          label="Breaths a minute at rest"
-          field="breathsPerMinute"
-          :problems="problems"
-          type="number"
-          min="3"
-          max="15"
-        />
+        <div>
+          <TextField
+            v-model.number="form.breathsPerMinute"
+            label="Breaths a minute at rest"
+            field="breathsPerMinute"
+            :problems="problems"
+            type="number"
+            min="3"
+            max="15"
+          />
+          <BreathTap @counted="form.breathsPerMinute = $event" />
+        </div>
         <FormField
           v-slot="{ id, state, described }"
           label="Time zone"

@@ -1,12 +1,16 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { onBeforeRouteLeave } from 'vue-router'
 import { api } from '@/api/calls'
 import { ServerProblem, type FieldProblem } from '@/api/client'
-import type { ClientForm, ClientView, Digit, Side } from '@/api/types'
-import HandMap from '@/hand/HandMap.vue'
+import type { ClientForm, ClientView, HealthView } from '@/api/types'
+import { useLoaded } from '@/api/useLoaded'
+import MindedPart from '@/intake/MindedPart.vue'
+import PainPart from '@/intake/PainPart.vue'
+import SetUpPart from '@/intake/SetUpPart.vue'
+import SignsPart from '@/intake/SignsPart.vue'
 import StateMark from '@/parts/StateMark.vue'
-import { capital, shortDate, words } from '@/parts/words'
+import { capital, counted, shortDate, words } from '@/parts/words'
 import BlockEditor from './BlockEditor.vue'
 import ClientFactsForm from './ClientFactsForm.vue'
 import { useClientPage } from './clientPage'
@@ -14,7 +18,7 @@ import { copy, same } from './clientForm'
 
 const props = defineProps<{ clientId: string }>()
 
-const { client, pains, reloadAll } = useClientPage()
+const { client, day, pains, reloadAll } = useClientPage()
 const stored = computed(() => client.data.value as ClientView)
 const form = ref<ClientForm>(copy(stored.value.facts))
 const problems = ref<readonly FieldProblem[]>([])
@@ -39,15 +43,18 @@ watch(
 )
 onBeforeRouteLeave(() => !dirty.value || window.confirm('Leave without saving what you changed?'))
 
-const worked = computed(() => {
-  const of = (side: Side): Digit[] => [
-    ...new Set(
-      form.value.activities.filter((a) => a.hands.includes(side)).flatMap((a) => a.digits),
-    ),
-  ]
-  return { LEFT: of('LEFT'), RIGHT: of('RIGHT') }
+const loadedHealth = useLoaded(() => api.health(props.clientId))
+const health = shallowRef<HealthView | null>(null)
+watch(loadedHealth.data, (found) => {
+  if (found) health.value = found
 })
-const told = computed(() => pains.data.value ?? [])
+const today = computed(() => day.data.value?.date ?? new Date().toISOString().slice(0, 10))
+const ANSWERS = { NOT_ASKED: 'not asked', NO: 'no', YES: 'yes', CLEARED: 'cleared' } as const
+/** Warm-ups and the header follow what was told. */
+async function told(found: HealthView) {
+  health.value = found
+  await Promise.all([pains.reload(), day.reload()])
+}
 
 async function save() {
   busy.value = true
@@ -80,6 +87,8 @@ function keepMine() {
   void save()
 }
 
+const ASKED = 16
+const taken = computed(() => stored.value.facts.intakeAnswered.length >= ASKED)
 const invitation = ref('')
 async function invite() {
   const { token } = await api.invite(props.clientId)
@@ -90,23 +99,38 @@ async function invite() {
 <template>
   <div class="columns">
     <section class="left" aria-label="Hands">
-      <h2>Pain and load</h2>
-      <p class="quiet">Digits that carry an activity are tinted; numbers are pain from 0 to 10.</p>
-      <HandMap :pains="told" :worked="worked" :height="400" :dominant="form.dominantHand" />
-      <ul v-if="told.length" class="told">
-        <li v-for="pain in told" :key="pain.side + pain.region">
-          <b>{{ pain.level }}</b> {{ pain.side.toLowerCase() }} {{ pain.regionWord }}
-          <span class="quiet">{{ shortDate(pain.date) }}</span>
-        </li>
-      </ul>
-      <p v-else class="quiet">No pain told of. It comes with the check-in after a session.</p>
-      <div v-for="out in stored.exclusions" :key="out.side + out.region" class="kept-out">
-        <p class="word">
-          <StateMark state="STOP" />{{ capital(out.side.toLowerCase()) }} {{ out.regionWord }} stays
-          out
-        </p>
-        <p>{{ capital(out.reason) }}{{ out.until ? ` Until ${shortDate(out.until)}.` : '' }}</p>
-      </div>
+      <PainPart
+        v-if="health"
+        :client-id="clientId"
+        :health="health"
+        :dominant="form.dominantHand"
+        :today="today"
+        :height="400"
+        @told="told"
+      />
+      <SignsPart v-if="health" :client-id="clientId" :health="health" @told="told" />
+      <section v-if="health?.history.length" aria-label="Screening">
+        <h2>Screening</h2>
+        <details>
+          <summary class="quiet">
+            {{ counted(health.history.length, 'dated answer') }}, the latest
+            {{ shortDate(health.history[0]?.date ?? '') }}
+          </summary>
+          <ul class="history">
+            <li v-for="(entry, i) in health.history" :key="i">
+              <span class="quiet">{{ shortDate(entry.date) }}</span>
+              <span
+                >{{ capital(entry.word) }}: {{ ANSWERS[entry.answer] }}
+                <span class="quiet">{{
+                  [entry.place, entry.words].filter(Boolean).join(', ')
+                }}</span>
+              </span>
+            </li>
+          </ul>
+        </details>
+      </section>
+      <MindedPart v-if="health" :client-id="clientId" :health="health" @told="told" />
+      <SetUpPart :client-id="clientId" />
       <BlockEditor :client-id="clientId" :activities="stored.facts.activities" />
       <div class="invite">
         <BButton variant="outline-secondary" size="sm" @click="invite"
@@ -118,7 +142,11 @@ async function invite() {
       </div>
     </section>
     <form novalidate class="right" @submit.prevent="save">
-      <ClientFactsForm v-model="form" :problems="problems" />
+      <p v-if="!taken" class="intake">
+        The intake is not finished.
+        <RouterLink :to="`/clients/${clientId}/intake`">Go on with it</RouterLink>
+      </p>
+      <ClientFactsForm v-model="form" :problems="problems" :client-id="clientId" />
       <div v-if="conflict" class="conflict" role="alert">
         <p class="word"><StateMark state="WARN" />Somebody else changed this client meanwhile</p>
         <p>
@@ -151,16 +179,22 @@ async function invite() {
   grid-template-columns: minmax(0, 5fr) minmax(0, 7fr);
   gap: 40px;
 }
-.told {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 20px;
+.left {
+  display: grid;
+  gap: 24px;
+  align-content: start;
 }
-.kept-out {
-  margin-top: 12px;
+.history li {
+  display: grid;
+  grid-template-columns: 64px 1fr;
+  padding: 3px 0;
+  border-bottom: 1px solid var(--line);
+}
+.intake {
+  margin-bottom: 16px;
   padding: 10px 14px;
-  border-left: 3px solid var(--stop);
-  background: var(--stop-wash);
+  border: 1.5px solid var(--main);
+  background: var(--main-wash);
 }
 .word {
   display: inline-flex;
@@ -168,7 +202,6 @@ async function invite() {
   gap: 6px;
   font-weight: 600;
 }
-.kept-out .word,
 .word.stop {
   color: var(--stop);
 }

@@ -7,6 +7,7 @@ import type { ClientForm } from '@/api/types'
 import ClientFactsForm from './ClientFactsForm.vue'
 import { emptyClient } from './clientForm'
 
+/** The first part of the intake: who it is. The rest follows once there is somebody to keep it for. */
 const router = useRouter()
 const form = ref<ClientForm>(emptyClient())
 const problems = ref<readonly FieldProblem[]>([])
@@ -18,8 +19,11 @@ async function save() {
   problems.value = []
   message.value = ''
   try {
-    const made = await api.createClient(form.value)
-    await router.push(`/clients/${made.id}/hands`)
+    const made = await api.createClient({
+      ...form.value,
+      intakeAnswered: ['NAME', 'DOMINANT_HAND', 'AGE', 'CLASP'],
+    })
+    await router.push({ path: `/clients/${made.id}/intake`, query: { part: 'activities' } })
   } catch (e) {
     if (e instanceof ServerProblem) problems.value = e.errors
     message.value = (e as Error).message
@@ -31,12 +35,15 @@ async function save() {
 
 <template>
   <main id="main" class="page">
-    <h1>Take in a client</h1>
+    <header class="line-up">
+      <h1>Take in a client</h1>
+      <span class="quiet large">about three minutes; each part can be left</span>
+    </header>
     <form novalidate @submit.prevent="save">
-      <ClientFactsForm v-model="form" :problems="problems" />
+      <ClientFactsForm v-model="form" :problems="problems" :parts="['who']" />
       <p v-if="message" class="message" role="alert">{{ message }}</p>
       <p class="side-by-side">
-        <BButton type="submit" variant="primary" :disabled="busy">Take in</BButton>
+        <BButton type="submit" variant="primary" :disabled="busy">Go on</BButton>
         <RouterLink to="/clients">Leave it</RouterLink>
       </p>
     </form>

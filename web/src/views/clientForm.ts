@@ -8,15 +8,20 @@ export const emptyClient = (): ClientForm => ({
   dominantHand: 'RIGHT',
   notation: 'NAMES',
   method: 'STEADY_HOLD',
+  ageGroup: 'ADULT',
+  claspSide: null,
   breathsPerMinute: 10,
   warmUpMinutes: 10,
+  breakMinutes: 2,
+  careMinutes: 10,
   timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone || 'UTC',
   wakesAt: '07:00',
   sleepsAt: '23:00',
   positions: ['SIT', 'AT_INSTRUMENT', 'STAND'],
   things: ['INSTRUMENT'],
   weightsGrams: [],
-  activities: [emptyActivity()],
+  activities: [],
+  intakeAnswered: [],
 })
 
 export function emptyActivity(): ActivityForm {
@@ -28,6 +33,7 @@ export function emptyActivity(): ActivityForm {
     hands: ['LEFT', 'RIGHT'],
     digits: [],
     weeklyMinutes: 300,
+    weights: null,
   }
 }
 

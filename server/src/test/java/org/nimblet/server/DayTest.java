@@ -138,8 +138,9 @@ class DayTest {
         }) {
       jdbc.sql(
               """
-              insert into exclusion (id, coach_id, client_id, side, region, reason, until)
-              select ?, coach_id, id, 'LEFT', ?, 'to be rested.', ? from client where id = ?
+              insert into minded (id, coach_id, client_id, kind, sides, region, words, until, said_at)
+              select ?, coach_id, id, 'KEEP_OUT', array['LEFT'], ?, 'to be rested.', ?, now()
+              from client where id = ?
               """)
           .params(UUID.randomUUID(), row[0], row[1], UUID.fromString(client.get("id").asString()))
           .update();
@@ -153,11 +154,11 @@ class DayTest {
     assertThat(routine.get("steps").findValuesAsString("exerciseId"))
         .doesNotContain("tendon-sequence", "palms-together-lowering");
     assertThat(routine.get("leftOut").findValuesAsString("reason"))
-        .contains("Loads the forearm, palm side on the left: to be rested.")
+        .contains("Loads the forearm, palm side on the left: to be rested. Until " + TOMORROW + ".")
         .noneMatch(reason -> reason.contains("shoulder"));
     assertThat(
             practice.coach().get("/api/today").json().at("/rows/0/attention/0/heading").asString())
-        .isEqualTo("Referral sign");
+        .isEqualTo("Left out");
   }
 
   @Test

@@ -85,7 +85,52 @@ class ScopeTest {
     if (endpoint.pattern().startsWith("/api/library")) {
       return exerciseForm;
     }
+    if (endpoint.pattern().endsWith("/pains")) {
+      Map<String, Object> pain = new HashMap<>();
+      pain.put("side", "LEFT");
+      pain.put("region", "PALM");
+      pain.put("level", 1);
+      pain.put("sensation", null);
+      pain.put("since", null);
+      return Map.of("pains", List.of(pain));
+    }
+    if (endpoint.pattern().endsWith("/screenings")) {
+      return Map.of("answers", List.of(HealthTest.answer("WEAKNESS", false, null, List.of())));
+    }
+    if (endpoint.pattern().endsWith("/clearance")) {
+      return Map.of("words", "cleared");
+    }
+    if (endpoint.pattern().contains("/minded")) {
+      Map<String, Object> condition = HealthTest.minded("CONDITION");
+      condition.put("condition", "ARTHRITIS");
+      return condition;
+    }
+    if (endpoint.pattern().contains("/set-up")) {
+      return setUpBody(endpoint, client);
+    }
+    if (endpoint.pattern().startsWith("/api/routines")) {
+      return Practice.routineForm(null, 1, List.of(Practice.stepDraft("a", "palm-rub")));
+    }
     return Practice.clientForm();
+  }
+
+  private static Map<String, Object> setUpBody(Endpoint endpoint, JsonNode client) {
+    Map<String, Object> body = new HashMap<>();
+    body.put("activityId", Practice.firstActivity(client));
+    if (endpoint.pattern().endsWith("/comparisons")) {
+      body.put("measure", "HIGHEST_FRET");
+      body.put("firstName", "a");
+      body.put("firstValue", 1);
+      body.put("secondName", "b");
+      body.put("secondValue", 2);
+      return body;
+    }
+    body.put("point", "wrist-in-line");
+    if (endpoint.pattern().endsWith("/looks")) {
+      body.put("state", "FINE");
+      body.put("words", "");
+    }
+    return body;
   }
 
   @Test
@@ -109,12 +154,36 @@ class ScopeTest {
             .json()
             .get("id")
             .asString();
+    String routineId =
+        owner
+            .coach()
+            .send(
+                "POST",
+                "/api/routines",
+                Practice.routineForm(clientId, 0, List.of(Practice.stepDraft("a", "palm-rub"))))
+            .json()
+            .get("id")
+            .asString();
     Map<String, String> variables =
         Map.of(
-            "clientId", clientId,
-            "blockId", blockId,
-            "sessionId", UUID.randomUUID().toString(),
-            "exerciseId", exerciseId);
+            "clientId",
+            clientId,
+            "routineId",
+            routineId,
+            "activityId",
+            Practice.firstActivity(client),
+            "screeningId",
+            UUID.randomUUID().toString(),
+            "mindedId",
+            UUID.randomUUID().toString(),
+            "number",
+            "1",
+            "blockId",
+            blockId,
+            "sessionId",
+            UUID.randomUUID().toString(),
+            "exerciseId",
+            exerciseId);
 
     List<Endpoint> all = endpoints(server);
     assertThat(all).hasSizeGreaterThan(15);
@@ -137,6 +206,25 @@ class ScopeTest {
         assertThat(strangeCoach.send(endpoint.method(), path, body).status())
             .as("another coach: %s", endpoint)
             .isEqualTo(404);
+      }
+      if (endpoint.pattern().startsWith("/api/routines/{routineId}")) {
+        assertThat(strangeCoach.send(endpoint.method(), path, body).status())
+            .as("another coach: %s", endpoint)
+            .isEqualTo(404);
+        assertThat(strangeClient.send(endpoint.method(), path, body).status())
+            .as("a client: %s", endpoint)
+            .isEqualTo(403);
+      }
+      if (endpoint.pattern().startsWith("/api/bench")) {
+        assertThat(strangeClient.send(endpoint.method(), path, body).status())
+            .as("a client: %s", endpoint)
+            .isEqualTo(403);
+        if (!endpoint.pattern().matches(".*/(compose|why-not|sides)")) {
+          Object draft = Practice.draft(clientId, "RECOVERY", 600, List.of());
+          assertThat(strangeCoach.send(endpoint.method(), path, draft).status())
+              .as("another coach: %s", endpoint)
+              .isEqualTo(404);
+        }
       }
       if (endpoint.pattern().contains("{clientId}")) {
         assertThat(strangeCoach.send(endpoint.method(), path, body).status())

@@ -192,7 +192,14 @@ class SessionTest {
     JsonNode routine = setting.practice().coach().get(warmUp).json().get("routine");
     assertThat(routine.at("/steps").findValuesAsString("exerciseId"))
         .isNotEmpty()
-        .doesNotContain("tendon-sequence", "palm-up-fingers-back");
+        .doesNotContain("tendon-sequence", "palms-together-lowering");
+    assertThat(routine.at("/steps").valueStream())
+        .filteredOn(step -> step.get("exerciseId").asString().equals("palm-up-fingers-back"))
+        .allSatisfy(
+            step ->
+                assertThat(step.get("laterality").asString())
+                    .as("the other side goes on")
+                    .isEqualTo("ONE_SIDE"));
     assertThat(routine.at("/leftOut").findValuesAsString("reason"))
         .contains("Loads the forearm, palm side on the left, where pain is 7 of 10.");
     JsonNode today = setting.practice().coach().get("/api/today").json();

@@ -1,6 +1,10 @@
 package org.nimblet.core.anatomy;
 
+import java.util.Collections;
+import java.util.EnumSet;
+import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 
 /** A place on one side of the body where something can hurt or be excluded from work. */
 public enum Region {
@@ -20,6 +24,11 @@ public enum Region {
   NECK("neck"),
   BACK("back");
 
+  private static final List<Set<Region>> AREAS =
+      List.of(
+          Collections.unmodifiableSet(EnumSet.range(THUMB, ELBOW)),
+          Collections.unmodifiableSet(EnumSet.range(SHOULDER, BACK)));
+
   private final String word;
 
   Region(String word) {
@@ -34,6 +43,19 @@ public enum Region {
   /** The identifier used in files: lower case, words joined by hyphens. */
   public String id() {
     return name().toLowerCase(Locale.ROOT).replace('_', '-');
+  }
+
+  /**
+   * The regions that a referral sign at this one closes with it on its side: the hand and forearm
+   * as a whole, or shoulder, neck and back (ours).
+   */
+  public Set<Region> area() {
+    return AREAS.stream().filter(area -> area.contains(this)).findFirst().orElseThrow();
+  }
+
+  /** Whether there is one of it on each side, so that the other side can go on working. */
+  public boolean paired() {
+    return this != NECK && this != BACK;
   }
 
   /** The region of a digit. */

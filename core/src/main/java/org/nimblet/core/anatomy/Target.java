@@ -3,6 +3,7 @@ package org.nimblet.core.anatomy;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -30,6 +31,14 @@ public sealed interface Target permits Tissue, Digit, Quality {
 
   /** The target with this identifier, if there is one. */
   static Optional<Target> find(String id) {
-    return all().stream().filter(target -> target.id().equals(id)).findFirst();
+    return Optional.ofNullable(Index.BY_ID.get(id));
+  }
+
+  /** Made at the first search, not with the interface: the enums need that before. */
+  final class Index {
+    private static final Map<String, Target> BY_ID =
+        all().stream().collect(Collectors.toUnmodifiableMap(Target::id, target -> target));
+
+    private Index() {}
   }
 }

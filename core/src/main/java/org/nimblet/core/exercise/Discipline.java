@@ -11,7 +11,9 @@ public enum Discipline {
   MOUSE("mouse"),
   TYPING("typing"),
   PHONE("phone"),
-  HANDWRITING("handwriting");
+  HANDWRITING("handwriting"),
+  MANUAL_WORK("close work by hand: drawing, needle, tools"),
+  TRAINING("training and sport on or with the hands");
 
   private final String word;
 

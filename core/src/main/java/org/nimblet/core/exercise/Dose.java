@@ -144,6 +144,16 @@ public record Dose(
         form, repetitions, sets, laterality, units, restSeconds, Optional.of(other), exception);
   }
 
+  /** The same dose with another form of repetition. */
+  public Dose withForm(DoseForm other) {
+    return new Dose(other, repetitions, sets, laterality, units, restSeconds, load, exception);
+  }
+
+  /** The same dose shared otherwise between the sides, equal on both. */
+  public Dose withLaterality(Laterality other) {
+    return new Dose(form, repetitions, sets, other, units, restSeconds, load, Optional.empty());
+  }
+
   /** The same dose with another exception, or none. */
   public Dose withException(Optional<SideException> other) {
     return new Dose(form, repetitions, sets, laterality, units, restSeconds, load, other);
@@ -166,13 +176,16 @@ public record Dose(
   /** Whole seconds for which a side is held at its end over the whole dose; the longer of both. */
   public int heldSecondsPerSide(Pace pace) {
     return passes(Side.LEFT).stream()
-        .map(this::on)
-        .mapToInt(
-            one ->
-                Math.multiplyExact(
-                    one.form.heldSeconds(pace), one.repetitions * one.sets * units.count()))
+        .mapToInt(side -> heldSecondsOn(side, pace))
         .max()
         .orElseThrow();
+  }
+
+  /** Whole seconds for which this side is held at its end over the whole dose, if it works. */
+  public int heldSecondsOn(Side side, Pace pace) {
+    Dose own = on(side);
+    return Math.multiplyExact(
+        own.form.heldSeconds(pace), own.repetitions * own.sets * units.count());
   }
 
   private static void within(String name, int value, int least, int greatest) {

@@ -1,10 +1,12 @@
 package org.nimblet.core.exercise;
 
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Stream;
 import org.nimblet.core.anatomy.Notation;
 
 /**
@@ -61,9 +63,14 @@ public record Exercise(
     }
   }
 
+  /** Whether a dose holds one finger after another, each on its own. */
+  public static boolean holdsSingleFingers(Dose dose) {
+    return SINGLE_FINGER_UNITS.contains(dose.units()) && dose.form().isStatic();
+  }
+
   private static void checkSingleFingers(DosePlan plan) {
     DoseForm form = plan.usual().form();
-    if (!SINGLE_FINGER_UNITS.contains(plan.usual().units()) || !form.isStatic()) {
+    if (!holdsSingleFingers(plan.usual())) {
       return;
     }
     if (form instanceof DoseForm.Breaths) {
@@ -88,6 +95,24 @@ public record Exercise(
     return dose(liked).or(() -> dose(usualMethod)).orElseThrow();
   }
 
+  /**
+   * The plan that a dose of it follows: by the liked method if it fits there, else the first of its
+   * methods whose form and bounds it fits, else the first of its form, else the usual one.
+   */
+  public DosePlan planOf(Dose dose, Method liked) {
+    List<DosePlan> own =
+        Stream.concat(
+                Stream.of(liked, usualMethod).flatMap(method -> dose(method).stream()),
+                doses.values().stream())
+            .filter(plan -> plan.usual().form().getClass() == dose.form().getClass())
+            .toList();
+    return own.stream()
+        .filter(plan -> plan.bounds().contains(dose.quantity()))
+        .findFirst()
+        .or(() -> own.stream().findFirst())
+        .orElseGet(() -> doseFor(usualMethod));
+  }
+
   /** The language of its doses by a method, for a person. */
   public DoseText doseText(Method method, Notation notation) {
     return new DoseText(doseFor(method).usual(), notation, guidance.directions());
@@ -99,6 +124,11 @@ public record Exercise(
     signs.addAll(ReferralSign.excluding(kind, demands.intensity()));
     signs.addAll(demands.excludedBy());
     return signs;
+  }
+
+  /** Whether it is for one of these disciplines. */
+  public boolean suits(Set<Discipline> disciplines) {
+    return disciplines.stream().anyMatch(this::suits);
   }
 
   /** Whether it is for this discipline. */

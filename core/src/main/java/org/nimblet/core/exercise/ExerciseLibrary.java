@@ -30,6 +30,7 @@ public final class ExerciseLibrary {
           "independence.yaml",
           "independence-both-hands.yaml",
           "strengthen.yaml",
+          "play.yaml",
           "bridge.yaml",
           "release.yaml",
           "settle.yaml");

@@ -10,6 +10,8 @@ public enum Kind {
   ACTIVATE("Activate"),
   INDEPENDENCE("Independence"),
   STRENGTHEN("Strengthen"),
+  /** Playing or using the device easily for some minutes: a gap in a routine, never composed. */
+  PLAY("Play"),
   BRIDGE("Bridge"),
   RELEASE("Release"),
   SETTLE("Settle");

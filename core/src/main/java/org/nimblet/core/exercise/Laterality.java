@@ -9,7 +9,9 @@ public enum Laterality {
   /** The sides change inside the repetition. */
   ALTERNATING("alternating", 1),
   /** Only the side that does the work in the activity. */
-  WORKING_SIDE("working side", 1);
+  WORKING_SIDE("working side", 1),
+  /** One side alone, because the other is left out; no exercise of the library is dosed so. */
+  ONE_SIDE("one side only", 1);
 
   private final String word;
   private final int passes;

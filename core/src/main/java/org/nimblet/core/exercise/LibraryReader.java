@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import org.nimblet.core.anatomy.Digit;
+import org.nimblet.core.anatomy.Movement;
 import org.nimblet.core.anatomy.Target;
 import org.yaml.snakeyaml.LoaderOptions;
 import org.yaml.snakeyaml.Yaml;
@@ -44,9 +45,11 @@ final class LibraryReader {
           "main",
           "serves",
           "segment",
+          "movements",
           "intensity",
           "needs-warmth",
           "tires",
+          "arrives",
           "positions",
           "things",
           "disciplines",
@@ -149,9 +152,11 @@ final class LibraryReader {
             () ->
                 new Demands(
                     entry.choice("segment", BodySegment.class, BodySegment.HANDS),
+                    setOf(entry.choices("movements", Movement.class), Movement.class),
                     entry.number("intensity"),
                     entry.flag("needs-warmth"),
                     entry.flag("tires"),
+                    entry.flag("arrives"),
                     entry.choices("positions", Position.class),
                     setOf(entry.choices("things", Thing.class), Thing.class),
                     setOf(entry.choices("disciplines", Discipline.class), Discipline.class),
@@ -309,13 +314,21 @@ final class LibraryReader {
                     form.get(),
                     entry.number("repetitions", 1),
                     entry.number("sets", 1),
-                    entry.choice("sides", Laterality.class, Laterality.EACH),
+                    sides(entry),
                     entry.choice("units", Units.class, Units.WHOLE),
                     entry.number("rest", 0),
                     load(entry),
                     Optional.empty()),
                 new Dose.Bounds(entry.number("least"), entry.number("greatest")),
                 entry.number("greatest-rest", entry.number("rest", 0))));
+  }
+
+  private static Laterality sides(LibraryEntry entry) {
+    Laterality sides = entry.choice("sides", Laterality.class, Laterality.EACH);
+    if (sides == Laterality.ONE_SIDE) {
+      entry.problem("sides", "(one-side) is chosen at the bench, not in the library");
+    }
+    return sides;
   }
 
   private static Optional<Load> load(LibraryEntry entry) {

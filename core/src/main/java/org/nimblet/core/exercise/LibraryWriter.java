@@ -49,9 +49,13 @@ public final class LibraryWriter {
     fields.put("main", exercise.service().main().id());
     fields.put("serves", new LinkedHashMap<>(exercise.service().contributions()));
     fields.put("segment", word(demands.segment()));
+    putUnlessEmpty(fields, "movements", sorted(demands.movements()));
     fields.put("intensity", demands.intensity());
     fields.put("needs-warmth", demands.needsWarmth());
     fields.put("tires", demands.tires());
+    if (demands.arrives()) {
+      fields.put("arrives", true);
+    }
     fields.put("positions", words(demands.positions().stream()));
     putUnlessEmpty(fields, "things", sorted(demands.things()));
     putUnlessEmpty(fields, "disciplines", sorted(demands.disciplines()));

@@ -1,7 +1,10 @@
 package org.nimblet.core.progress;
 
+import java.util.Locale;
 import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.routine.Exclusion;
+import org.nimblet.core.routine.Sign;
 
 /** A reason for a coach to have a word with a client, the most urgent kind first. */
 public sealed interface Attention {
@@ -41,8 +44,8 @@ public sealed interface Attention {
     }
   }
 
-  /** A region is kept out of work on a clinician's word. */
-  record KeptOut(Side side, Region region, String reason) implements Attention {
+  /** A referral sign that no clinician has cleared. */
+  record Signed(Sign sign) implements Attention {
     @Override
     public Urgency urgency() {
       return Urgency.STOP;
@@ -55,7 +58,31 @@ public sealed interface Attention {
 
     @Override
     public String sentence() {
-      return "%s %s stays out: %s".formatted(capital(side), region.word(), reason);
+      String word = sign.sign().word();
+      return "%s%s, %s. %s"
+          .formatted(
+              word.substring(0, 1).toUpperCase(Locale.ROOT),
+              word.substring(1),
+              sign.place(),
+              sign.consequence());
+    }
+  }
+
+  /** Something is kept out of work on a clinician's word. */
+  record KeptOut(Exclusion exclusion) implements Attention {
+    @Override
+    public Urgency urgency() {
+      return Urgency.STOP;
+    }
+
+    @Override
+    public String heading() {
+      return "Left out";
+    }
+
+    @Override
+    public String sentence() {
+      return "%s stays out: %s".formatted(exclusion.subject().name(), exclusion.reason());
     }
   }
 

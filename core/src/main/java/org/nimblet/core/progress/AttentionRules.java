@@ -11,7 +11,7 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Side;
-import org.nimblet.core.routine.ClientFacts.Exclusion;
+import org.nimblet.core.routine.Health;
 import org.nimblet.core.routine.SafetyRules;
 import org.nimblet.core.routine.Sensation;
 
@@ -50,13 +50,13 @@ public final class AttentionRules {
    * @param today the client's date
    * @param readings what was said about pain, in any order
    * @param missedDates the dates of missed sessions
-   * @param exclusions what a clinician keeps out
+   * @param health what signs there are and what a clinician keeps out
    */
   public static List<Attention> reasons(
       LocalDate today,
       Collection<PainReading> readings,
       Collection<LocalDate> missedDates,
-      Collection<Exclusion> exclusions) {
+      Health health) {
     List<Attention> reasons = new ArrayList<>();
     Map<String, List<PainReading>> byPlace =
         readings.stream()
@@ -67,8 +67,8 @@ public final class AttentionRules {
                     TreeMap::new,
                     Collectors.toList()));
     byPlace.values().forEach(place -> pain(today, place).ifPresent(reasons::add));
-    exclusions.forEach(
-        out -> reasons.add(new Attention.KeptOut(out.side(), out.region(), out.reason())));
+    health.signs().forEach(sign -> reasons.add(new Attention.Signed(sign)));
+    health.exclusions().forEach(out -> reasons.add(new Attention.KeptOut(out)));
     long missed =
         missedDates.stream().filter(date -> !date.isBefore(today.minusDays(DAYS - 1L))).count();
     if (missed >= MISSED) {

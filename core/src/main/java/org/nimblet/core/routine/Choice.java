@@ -17,6 +17,7 @@ import org.nimblet.core.exercise.Method;
  * @param daysSince whole days since it was last done; empty if never
  * @param method by which method it is dosed
  * @param liked whether that is the person's own method where it has several
+ * @param pinned whether it was pinned and not chosen
  */
 public record Choice(
     String exerciseId,
@@ -26,7 +27,8 @@ public record Choice(
     List<Share> served,
     OptionalInt daysSince,
     Method method,
-    boolean liked) {
+    boolean liked,
+    boolean pinned) {
 
   /** A target takes part in the sentence from this share of the greatest one on (ours). */
   private static final int NAMED_SHARE_PERCENT = 40;
@@ -48,7 +50,7 @@ public record Choice(
 
   /** The reason as one sentence. */
   public String sentence() {
-    StringBuilder text = new StringBuilder();
+    StringBuilder text = new StringBuilder(pinned ? "Pinned. " : "");
     if (served.isEmpty()) {
       text.append("Fills its place in the routine");
     } else {

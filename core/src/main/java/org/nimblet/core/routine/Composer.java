@@ -1,32 +1,27 @@
 package org.nimblet.core.routine;
 
 import java.util.ArrayList;
-import java.util.Arrays;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.function.Function;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
-import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.anatomy.Target;
+import org.nimblet.core.anatomy.Tissue;
 import org.nimblet.core.exercise.Dose;
 import org.nimblet.core.exercise.DoseForm;
 import org.nimblet.core.exercise.DosePlan;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
 import org.nimblet.core.exercise.Kind;
-import org.nimblet.core.exercise.Laterality;
-import org.nimblet.core.exercise.Method;
-import org.nimblet.core.exercise.Position;
-import org.nimblet.core.exercise.Substitution;
-import org.nimblet.core.exercise.Thing;
-import org.nimblet.core.routine.Choice.Share;
 import org.nimblet.core.routine.Composition.Composed;
 import org.nimblet.core.routine.Composition.NotComposed;
 import org.nimblet.core.routine.Composition.ShortPhase;
@@ -43,56 +38,53 @@ import org.nimblet.core.routine.SelectionProblem.Selection;
  */
 public final class Composer {
 
-  /** Levels of the usual dose, per cent; they vary times, repetitions or breaths, never load. */
-  private static final List<Integer> LEVELS = List.of(60, 80, 100, 120);
+  /** How finely the least time of a purpose is looked for, seconds. */
+  private static final int SEARCH_STEP = 15;
 
-  /** What a dose by the person's own method is worth more, per cent (ours). */
-  private static final int LIKED_METHOD_PERCENT = 120;
+  /** How often warming is given a little more time. */
+  private static final int WARMER_TRIES = 4;
 
-  /** Less heat and mobilising than this does not warm (ours). */
-  private static final int WARMING_SECONDS = 60;
-
-  /** Stretches up to this intensity may stand in cold hands (common practice, no source). */
-  private static final int COLD_INTENSITY = 1;
-
-  private static final Set<Kind> WARMING = Set.of(Kind.HEAT, Kind.MOBILISE);
+  private static final int WHOLE_SECOND = 1000;
 
   private final ExerciseLibrary library;
   private final PurposePlan plan;
 
   /** A composer of routines for one purpose from one library. */
-  public Composer(ExerciseLibrary library, PurposePlan plan) {
+  public Composer(ExerciseLibrary library, Purpose purpose) {
     this.library = library;
-    this.plan = plan;
+    this.plan = PurposePlan.of(purpose);
   }
 
-  /** Composes a routine, or says why there is none. */
+  /** Composes the best routine, or says why there is none. */
   public Composition compose(RoutineRequest request) {
-    Map<String, Reason> gated = new TreeMap<>();
-    Attempt attempt = attempt(request, gated);
-    int warming = attempt.seconds(WARMING);
-    if (warming < WARMING_SECONDS && !request.warmed()) {
-      for (Exercise exercise : library.exercises()) {
-        if (needsWarmHands(exercise)) {
-          gated.putIfAbsent(exercise.id(), new Rejection.NotWarm(warming));
-        }
-      }
-      attempt = attempt(request, gated);
+    return compose(request, List.of());
+  }
+
+  /**
+   * Composes the best routine that has at least two exercises which each of the earlier ones has
+   * not.
+   *
+   * @param earlier the exercises of up to two earlier routines, by identifier
+   */
+  public Composition compose(RoutineRequest request, List<Set<String>> earlier) {
+    if (earlier.size() > 2) {
+      throw new IllegalArgumentException(
+          "earlier routines (%d) must be 0 to 2".formatted(earlier.size()));
     }
-    List<Rejection> rejections = rejections(attempt, gated);
-    if (attempt.chosen().stream().noneMatch(o -> plan.namedFor().contains(o.exercise().kind()))) {
+    Optional<String> refused = refusedPins(request);
+    if (refused.isPresent()) {
+      return new NotComposed(refused.get(), List.of());
+    }
+    Attempt attempt = best(request, earlier);
+    List<Rejection> rejections = rejections(attempt, request);
+    if (attempt.selection().isEmpty()) {
       return new NotComposed(
-          "There is no %s in %s: nothing to %s is allowed or fits."
-              .formatted(
-                  plan.purpose().word().toLowerCase(java.util.Locale.ROOT),
-                  TimeWords.words(request.budgetSeconds()),
-                  plan.namedFor().stream()
-                      .map(kind -> kind.word().toLowerCase(java.util.Locale.ROOT))
-                      .sorted()
-                      .collect(Collectors.joining(" or "))),
-          rejections);
+          "There is no other routine that differs by two exercises or more.", rejections);
     }
-    List<Option> ordered = attempt.ordered(plan);
+    if (attempt.chosen().stream().noneMatch(o -> plan.namedFor().contains(o.exercise().kind()))) {
+      return new NotComposed(whyNone(request, attempt), rejections);
+    }
+    List<Option> ordered = ordered(attempt);
     List<Step> steps = withSlack(ordered.stream().map(Option::step).toList(), request);
     return new Composed(
         plan.purpose(),
@@ -101,131 +93,220 @@ public final class Composer {
         ordered.stream().map(Option::choice).toList(),
         rejections,
         shortPhases(attempt, request),
-        attempt.selection().value());
+        attempt.selection().orElseThrow().value());
   }
 
   /** The choice behind a routine, for comparison with other solvers. */
   SelectionProblem problem(RoutineRequest request) {
-    return attempt(request, new TreeMap<>()).problem();
+    return attempt(request, List.of(), Map.of(), 0).problem();
   }
 
-  private static boolean needsWarmHands(Exercise exercise) {
-    boolean stretchOrDeep = exercise.kind() == Kind.STRETCH || exercise.kind() == Kind.RELEASE;
-    return exercise.demands().needsWarmth()
-        || (stretchOrDeep && exercise.demands().intensity() > COLD_INTENSITY);
+  /**
+   * Why not this exercise: what each gate says, and what decided.
+   *
+   * @param answers every gate in order
+   * @param decided the sentence that decided; empty if it is in the routine
+   */
+  public record WhyNot(List<Gate.Answer> answers, Optional<String> decided) {}
+
+  /** Why an exercise is not in the routine that is composed for a request. */
+  public WhyNot whyNot(Exercise exercise, RoutineRequest request) {
+    Composition composition = compose(request);
+    List<Rejection> rejections =
+        composition instanceof Composed composed
+            ? composed.rejections()
+            : ((NotComposed) composition).rejections();
+    return new WhyNot(
+        Gate.answers(exercise, plan, request),
+        rejections.stream()
+            .filter(rejection -> rejection.exercise().equals(exercise))
+            .findFirst()
+            .map(Rejection::sentence));
+  }
+
+  /**
+   * What could be added to a routine.
+   *
+   * @param step the exercise at its usual dose
+   * @param seconds what it takes, set-up included
+   * @param points what it is worth
+   */
+  public record Offer(Step step, int seconds, long points) {}
+
+  /** What is allowed in the purpose and not among some exercises, the most valuable first. */
+  public List<Offer> offers(RoutineRequest request, Set<String> taken) {
+    Options options = new Options(plan, request);
+    List<Offer> offers = new ArrayList<>();
+    for (Exercise exercise : library.exercises()) {
+      if (!taken.contains(exercise.id()) && Gate.closedFor(exercise, plan, request).isEmpty()) {
+        options.of(exercise).stream()
+            .min(Comparator.comparing(o -> Math.abs(o.choice().level() - 100)))
+            .ifPresent(o -> offers.add(new Offer(o.step(), o.charge(), o.choice().points())));
+      }
+    }
+    offers.sort(
+        Comparator.comparing(Offer::points)
+            .reversed()
+            .thenComparing(offer -> offer.step().exercise().id()));
+    return offers;
+  }
+
+  /** What the gates keep out of the purpose, with the reason that decides. */
+  public List<Rejection> closed(RoutineRequest request) {
+    List<Rejection> closed = new ArrayList<>();
+    for (Exercise exercise : library.exercises()) {
+      Gate.closedFor(exercise, plan, request)
+          .ifPresent(reason -> closed.add(new Rejection(exercise, reason)));
+    }
+    return closed;
+  }
+
+  // ---- pinned steps
+
+  /** Pinned steps that safety forbids are refused, whoever pinned them. */
+  private Optional<String> refusedPins(RoutineRequest request) {
+    for (Step step : request.pinned()) {
+      for (Gate gate : EnumSet.of(Gate.SIGN, Gate.CLINICIAN)) {
+        Optional<Reason> reason =
+            step.sides().stream()
+                .flatMap(side -> gate.closed(step.exercise(), side, plan, request).stream())
+                .findFirst();
+        if (reason.isPresent()) {
+          return Optional.of(
+              "%s is pinned and may not be done. %s"
+                  .formatted(step.exercise().title(), reason.get().sentence(step.exercise())));
+        }
+      }
+    }
+    Options options = new Options(plan, request);
+    int pinned = request.pinned().stream().mapToInt(s -> options.pinned(s).charge()).sum();
+    boolean floor = request.pinned().stream().anyMatch(s -> options.pinned(s).floor());
+    int needed = pinned + (floor ? SetUp.floorCharge() : 0);
+    return needed > request.budgetSeconds()
+        ? Optional.of(
+            "The pinned steps take %s; there are only %s."
+                .formatted(TimeWords.words(needed), TimeWords.words(request.budgetSeconds())))
+        : Optional.empty();
   }
 
   // ---- options and groups
 
-  private record Option(Step step, Choice choice, int charge, int heldSeconds) {
-    Exercise exercise() {
-      return step.exercise();
-    }
-
-    boolean floor() {
-      return step.position() == Position.FLOOR;
-    }
-  }
-
   /** One exercise, or two different ones, of a group. */
-  private record Picked(List<Option> options, List<Integer> preference, Composite composite) {
-    Picked(List<Option> options, List<Integer> preference) {
-      this(List.copyOf(options), List.copyOf(preference), together(options));
-    }
-
-    private static Composite together(List<Option> options) {
-      long value =
-          options.stream().mapToLong(o -> o.choice().points()).sum()
-              + options.stream().mapToLong(o -> o.choice().points()).max().orElse(0);
-      return new Composite(
-          options.stream().mapToInt(Option::charge).sum(),
-          value,
-          options.stream().anyMatch(Option::floor));
-    }
-  }
+  private record Picked(List<Option> options, Composite composite) {}
 
   private record Attempt(
+      Map<String, Reason> gated,
       Map<String, List<Option>> options,
       List<List<List<Picked>>> groups,
       SelectionProblem problem,
-      Selection selection,
+      Optional<Selection> selection,
       List<Option> chosen) {
 
-    int seconds(Set<Kind> kinds) {
+    long value() {
+      return selection.map(Selection::value).orElse(Long.MIN_VALUE);
+    }
+
+    int seconds(Phase phase) {
       return chosen.stream()
-          .filter(option -> kinds.contains(option.exercise().kind()))
+          .filter(option -> phase.takes(option.exercise()))
           .mapToInt(Option::charge)
           .sum();
     }
+  }
 
-    List<Option> ordered(PurposePlan plan) {
-      List<Option> ordered = new ArrayList<>();
-      for (Phase phase : plan.phases()) {
-        chosen.stream()
-            .filter(option -> phase.kinds().contains(option.exercise().kind()))
-            .sorted(order(phase.order()))
-            .forEach(ordered::add);
-      }
-      return ordered;
+  private List<Option> ordered(Attempt attempt) {
+    List<Option> ordered = new ArrayList<>();
+    for (int p = 0; p < plan.phases().size(); p++) {
+      int phase = p;
+      attempt.chosen().stream()
+          .filter(option -> plan.placeOf(option.exercise()) == phase)
+          .sorted(Option.order(plan.phases().get(p)))
+          .forEach(ordered::add);
     }
+    return ordered;
   }
 
-  private static Comparator<Option> order(Phase.Order order) {
-    Comparator<Option> large = Comparator.comparing(o -> o.exercise().demands().segment());
-    Comparator<Option> gentle = Comparator.comparing(o -> o.exercise().demands().intensity());
-    Comparator<Option> id = Comparator.comparing(o -> o.exercise().id());
-    Comparator<Option> floorLast = Comparator.comparing(Option::floor);
-    return switch (order) {
-      case LARGE_TO_SMALL ->
-          floorLast.reversed().thenComparing(large).thenComparing(gentle).thenComparing(id);
-      case GENTLE_TO_INTENSE ->
-          floorLast.thenComparing(gentle).thenComparing(large).thenComparing(id);
-    };
-  }
-
-  private Attempt attempt(RoutineRequest request, Map<String, Reason> gated) {
+  /**
+   * One exact choice.
+   *
+   * @param closed exercises that are left out besides those that the gates close
+   * @param leastMobilising seconds that the phase with mobilising should get at least
+   */
+  private Attempt attempt(
+      RoutineRequest request,
+      List<Set<String>> earlier,
+      Map<String, Reason> closed,
+      int leastMobilising) {
+    Map<String, Reason> gated = new TreeMap<>(closed);
+    Options factory = new Options(plan, request);
+    List<Option> pinned = request.pinned().stream().map(factory::pinned).toList();
+    Set<String> pinnedIds =
+        pinned.stream().map(option -> option.exercise().id()).collect(Collectors.toSet());
     Map<String, List<Option>> options = new TreeMap<>();
-    Map<Phase, Map<String, Map<String, List<Option>>>> byPhase = new HashMap<>();
+    Map<Integer, Map<String, List<List<Option>>>> byPhase = new HashMap<>();
     for (Exercise exercise : library.exercises()) {
-      if (gated.containsKey(exercise.id())) {
+      if (gated.containsKey(exercise.id()) || pinnedIds.contains(exercise.id())) {
         continue;
       }
-      Optional<Reason> closed = Gate.closedFor(exercise, plan, request);
-      if (closed.isPresent()) {
-        gated.put(exercise.id(), closed.get());
+      Optional<Reason> shut = Gate.closedFor(exercise, plan, request);
+      if (shut.isPresent()) {
+        gated.put(exercise.id(), shut.get());
         continue;
       }
-      List<Option> own = options(exercise, request);
+      List<Option> own = factory.of(exercise);
       if (own.isEmpty()) {
-        gated.put(exercise.id(), new Rejection.HoldsTooLong(plan.heldSecondsPerTissue()));
+        gated.put(exercise.id(), factory.whyNone(exercise));
         continue;
       }
       options.put(exercise.id(), own);
       byPhase
-          .computeIfAbsent(plan.phaseOf(exercise.kind()).orElseThrow(), p -> new TreeMap<>())
-          .computeIfAbsent(groupOf(exercise), g -> new TreeMap<>())
-          .put(exercise.id(), own);
+          .computeIfAbsent(plan.placeOf(exercise), p -> new TreeMap<>())
+          .computeIfAbsent(own.get(0).group(), g -> new ArrayList<>())
+          .add(own);
     }
+    int left = request.budgetSeconds() - pinned.stream().mapToInt(Option::charge).sum();
     List<List<List<Picked>>> groups = new ArrayList<>();
     List<PhaseWindow> windows = new ArrayList<>();
-    for (Phase phase : plan.phases()) {
-      List<List<Picked>> own =
-          byPhase.getOrDefault(phase, Map.of()).values().stream()
-              .map(group -> composites(List.copyOf(group.values())))
-              .toList();
+    for (int p = 0; p < plan.phases().size(); p++) {
+      Phase phase = plan.phases().get(p);
+      List<Option> already = pinnedIn(p, pinned);
+      int charged = already.stream().mapToInt(Option::charge).sum();
+      boolean onFloor = already.stream().anyMatch(Option::floor);
+      if (onFloor) {
+        charged += SetUp.floorCharge();
+        left -= SetUp.floorCharge();
+      }
+      int least =
+          Math.max(
+              phase.leastSeconds(request.budgetSeconds()),
+              phase.kinds().contains(Kind.MOBILISE) ? leastMobilising : 0);
+      List<List<Picked>> own = new ArrayList<>();
+      byPhase
+          .getOrDefault(p, Map.of())
+          .forEach((group, members) -> own.add(composites(group, members, already, earlier)));
       groups.add(own);
       windows.add(
           new PhaseWindow(
-              phase.leastSeconds(request.budgetSeconds()),
-              phase.greatestSeconds(request.budgetSeconds()),
-              SetUp.floorCharge(),
+              Math.max(0, least - charged),
+              Math.max(0, phase.greatestSeconds(request.budgetSeconds()) - charged),
+              onFloor ? 0 : SetUp.floorCharge(),
               own.stream()
                   .map(g -> new SelectionProblem.Group(g.stream().map(Picked::composite).toList()))
                   .toList()));
     }
-    SelectionProblem problem = new SelectionProblem(request.budgetSeconds(), windows);
-    Selection selection = ExactSelection.solve(problem);
-    List<Option> chosen = new ArrayList<>();
+    SelectionProblem problem = new SelectionProblem(Math.max(0, left), earlier.size(), windows);
+    Optional<Selection> selection = ExactSelection.solve(problem);
+    List<Option> chosen = new ArrayList<>(pinned);
+    selection.ifPresent(found -> addChosen(found, groups, chosen));
+    return new Attempt(gated, options, groups, problem, selection, chosen);
+  }
+
+  private List<Option> pinnedIn(int phase, List<Option> pinned) {
+    return pinned.stream().filter(o -> plan.placeOf(o.exercise()) == phase).toList();
+  }
+
+  private static void addChosen(
+      Selection selection, List<List<List<Picked>>> groups, List<Option> chosen) {
     for (int p = 0; p < groups.size(); p++) {
       for (int g = 0; g < groups.get(p).size(); g++) {
         int pick = selection.chosen().get(p).get(g);
@@ -234,162 +315,182 @@ public final class Composer {
         }
       }
     }
-    return new Attempt(options, groups, problem, selection, chosen);
-  }
-
-  private static String groupOf(Exercise exercise) {
-    return exercise.kind().id() + "/" + exercise.service().main().id();
   }
 
   /**
-   * Options by the method the person likes; by the usual one where none of those may stand here.
+   * One or two exercises of a group, the one to prefer among equals first: take rather than leave,
+   * earlier exercises and lower levels before others. Of those that look alike to the choice only
+   * the best is kept. What is pinned of the group counts as one of the two.
    */
-  private List<Option> options(Exercise exercise, RoutineRequest request) {
-    return methods(exercise, request)
-        .map(method -> options(exercise, method, request))
-        .filter(options -> !options.isEmpty())
-        .findFirst()
-        .orElse(List.of());
-  }
-
-  private static Stream<Method> methods(Exercise exercise, RoutineRequest request) {
-    return Stream.of(request.facts().method(), exercise.usualMethod())
-        .filter(method -> exercise.dose(method).isPresent())
-        .distinct();
-  }
-
-  private List<Option> options(Exercise exercise, Method method, RoutineRequest request) {
-    ClientFacts facts = request.facts();
-    DosePlan dosePlan = exercise.dose(method).orElseThrow();
-    boolean liked = method == facts.method() && exercise.doses().size() > 1;
-    Position position = Gate.position(exercise, facts).orElseThrow();
-    List<Share> served = served(exercise, dosePlan.usual().laterality(), request);
-    OptionalInt daysSince =
-        request.daysSinceDone().containsKey(exercise.id())
-            ? OptionalInt.of(request.daysSinceDone().get(exercise.id()))
-            : OptionalInt.empty();
-    long base = 1 + served.stream().mapToLong(Share::points).sum();
-    Map<Thing, Substitution> standIns =
-        Substitution.resolve(exercise.demands().things(), facts.things()).orElseThrow();
-    List<Option> options = new ArrayList<>();
-    Dose last = null;
-    for (int level : LEVELS) {
-      Dose dose = dosePlan.usual().atLevel(level, dosePlan.bounds());
-      int held = exercise.kind() == Kind.STRETCH ? dose.heldSecondsPerSide(facts.pace()) : 0;
-      if (dose.equals(last) || held > plan.heldSecondsPerTissue()) {
-        continue;
-      }
-      last = dose;
-      Side first =
-          dose.laterality() == Laterality.WORKING_SIDE ? request.workingSide() : facts.weakerSide();
-      int charge =
-          (int) ((StepTime.millis(dose, facts.pace()) + 999) / 1000)
-              + SetUp.charge(position, exercise.demands().things());
-      long points =
-          points(base, level, recencyPercent(daysSince), liked ? LIKED_METHOD_PERCENT : 100);
-      options.add(
-          new Option(
-              new Step(exercise, dose, position, first, standIns),
-              new Choice(exercise.id(), level, charge, points, served, daysSince, method, liked),
-              charge,
-              held));
+  private List<Picked> composites(
+      String group, List<List<Option>> members, List<Option> already, List<Set<String>> earlier) {
+    List<Option> pins = already.stream().filter(option -> option.group().equals(group)).toList();
+    if (pins.size() > 1) {
+      return List.of();
     }
-    return options;
-  }
-
-  /** base × level × recency × method as percentages, over 10⁵, rounded half up. */
-  static long points(long base, int level, int recency, int method) {
-    long product = Math.multiplyExact(base, (long) level * recency * method);
-    return (product + 50_000) / 100_000;
-  }
-
-  /** How much an exercise is worth by the days since it was last done, per cent (ours). */
-  static int recencyPercent(OptionalInt daysSince) {
-    if (daysSince.isEmpty()) {
-      return 120;
-    }
-    int days = daysSince.getAsInt();
-    if (days < 3) {
-      return 70 + 10 * days;
-    }
-    return days < 7 ? 100 : days < 14 ? 110 : 120;
-  }
-
-  private static List<Share> served(
-      Exercise exercise, Laterality laterality, RoutineRequest request) {
-    List<Side> sides =
-        laterality == Laterality.WORKING_SIDE
-            ? List.of(request.workingSide())
-            : List.of(Side.values());
-    return exercise.service().contributions().entrySet().stream()
-        .map(
-            entry -> {
-              Target target = Target.find(entry.getKey()).orElseThrow();
-              int weight = sides.stream().mapToInt(s -> request.weights().of(target, s)).sum();
-              return new Share(target, weight * entry.getValue());
-            })
-        .filter(share -> share.points() > 0)
-        .sorted(
-            Comparator.comparing(Share::points)
-                .reversed()
-                .thenComparing(share -> share.target().id()))
-        .toList();
-  }
-
-  /**
-   * One or two exercises of a group, the one to prefer among equals first; of those with the same
-   * seconds and floor only the best.
-   */
-  private List<Picked> composites(List<List<Option>> exercises) {
-    List<Picked> all = new ArrayList<>();
-    for (int i = 0; i < exercises.size(); i++) {
-      for (int a = 0; a < exercises.get(i).size(); a++) {
-        all.add(picked(exercises, Map.of(i, a)));
-        for (int j = i + 1; j < exercises.size(); j++) {
-          for (int b = 0; b < exercises.get(j).size(); b++) {
-            Picked pair = picked(exercises, Map.of(i, a, j, b));
-            int held = pair.options().stream().mapToInt(Option::heldSeconds).sum();
-            if (held <= plan.heldSecondsPerTissue()) {
-              all.add(pair);
+    Map<Long, Picked> best = new LinkedHashMap<>();
+    for (int i = 0; i < members.size(); i++) {
+      for (Option first : members.get(i)) {
+        if (pins.isEmpty()) {
+          for (int j = i + 1; j < members.size(); j++) {
+            for (Option second : members.get(j)) {
+              keepPair(best, first, second, earlier);
             }
           }
+          keep(best, List.of(first), 2 * first.choice().points(), earlier);
+        } else if (pins.get(0).heldSeconds() + first.heldSeconds() <= plan.heldSecondsPerTissue()) {
+          long pin = pins.get(0).choice().points();
+          long own = first.choice().points();
+          keep(best, List.of(first), own + Math.max(own, pin) - pin, earlier);
         }
       }
     }
-    all.sort((x, y) -> Arrays.compare(array(x.preference()), array(y.preference())));
-    Map<List<Object>, Picked> best = new HashMap<>();
-    for (Picked picked : all) {
-      Composite composite = picked.composite();
-      best.merge(
-          List.of(composite.seconds(), composite.floor()),
-          picked,
-          (old, other) -> other.composite().value() > old.composite().value() ? other : old);
+    return List.copyOf(best.values());
+  }
+
+  private void keepPair(
+      Map<Long, Picked> best, Option first, Option second, List<Set<String>> earlier) {
+    if (first.heldSeconds() + second.heldSeconds() <= plan.heldSecondsPerTissue()) {
+      long a = first.choice().points();
+      long b = second.choice().points();
+      keep(best, List.of(first, second), a + b + Math.max(a, b), earlier);
     }
-    return all.stream().filter(p -> isBest(p, best)).toList();
   }
 
-  private static boolean isBest(Picked picked, Map<List<Object>, Picked> best) {
-    Composite composite = picked.composite();
-    return best.get(List.<Object>of(composite.seconds(), composite.floor()))
-        .preference()
-        .equals(picked.preference());
-  }
-
-  private static int[] array(List<Integer> numbers) {
-    return numbers.stream().mapToInt(Integer::intValue).toArray();
-  }
-
-  private static Picked picked(List<List<Option>> exercises, Map<Integer, Integer> levels) {
-    List<Option> options = new ArrayList<>();
-    List<Integer> preference = new ArrayList<>();
-    for (int i = 0; i < exercises.size(); i++) {
-      Integer level = levels.get(i);
-      preference.add(level == null ? Integer.MAX_VALUE : level);
-      if (level != null) {
-        options.add(exercises.get(i).get(level));
+  private static void keep(
+      Map<Long, Picked> best, List<Option> options, long value, List<Set<String>> earlier) {
+    int seconds = 0;
+    boolean floor = false;
+    int fresh = 0;
+    for (Option option : options) {
+      seconds += option.charge();
+      floor |= option.floor();
+      int place = 1;
+      for (Set<String> known : earlier) {
+        fresh += known.contains(option.exercise().id()) ? 0 : place;
+        place *= SelectionProblem.DIFFERING + 1;
       }
     }
-    return new Picked(options, preference);
+    long key = ((long) seconds * 2 + (floor ? 1 : 0)) * 9 + fresh;
+    Picked before = best.get(key);
+    if (before == null || value > before.composite().value()) {
+      best.remove(key);
+      best.put(key, new Picked(options, new Composite(seconds, value, floor, fresh)));
+    }
+  }
+
+  // ---- what the first choice shows
+
+  /**
+   * The best choice in which nothing stands cold or out of place. If the first one warms the hands
+   * too little, there are two ways: to leave out what needs warm hands, or to give warming more
+   * time. The one whose phases miss fewer seconds is taken; among equals the more valuable.
+   */
+  private Attempt best(RoutineRequest request, List<Set<String>> earlier) {
+    Attempt first = attempt(request, earlier, Map.of(), 0);
+    Map<String, Reason> out = outOfPlace(first);
+    Attempt fitting = out.isEmpty() ? first : attempt(request, earlier, out, 0);
+    if (isWarm(fitting, request)) {
+      return fitting;
+    }
+    Map<String, Reason> cold = new TreeMap<>(fitting.gated());
+    int warming = warmingSeconds(fitting, request);
+    for (Exercise exercise : library.exercises()) {
+      if (Warmth.isNeededFor(exercise)) {
+        cold.putIfAbsent(exercise.id(), new Rejection.NotWarm(warming));
+      }
+    }
+    Attempt without = attempt(request, earlier, cold, 0);
+    return warmer(request, earlier, fitting)
+        .filter(warm -> isBetter(warm, without, request.budgetSeconds()))
+        .orElse(without);
+  }
+
+  private boolean isBetter(Attempt one, Attempt other, int budgetSeconds) {
+    int missing = missingSeconds(one, budgetSeconds) - missingSeconds(other, budgetSeconds);
+    return missing < 0 || (missing == 0 && one.value() > other.value());
+  }
+
+  private int missingSeconds(Attempt attempt, int budgetSeconds) {
+    return attempt.selection().isEmpty()
+        ? Integer.MAX_VALUE / 2
+        : plan.phases().stream()
+            .mapToInt(p -> Math.max(0, p.leastSeconds(budgetSeconds) - attempt.seconds(p)))
+            .sum();
+  }
+
+  /** The best choice with so much mobilising that the hands get warm, if that can be. */
+  private Optional<Attempt> warmer(
+      RoutineRequest request, List<Set<String>> earlier, Attempt cold) {
+    int mobilising = Warmth.WARMING_SECONDS;
+    Map<String, Reason> besideWarming = besideWarming();
+    for (int tries = 0; tries < WARMER_TRIES; tries++) {
+      Map<String, Reason> closed = outOfPlace(cold);
+      closed.putAll(besideWarming);
+      Attempt warm = attempt(request, earlier, closed, mobilising);
+      if (warm.selection().isEmpty()) {
+        return Optional.empty();
+      }
+      Map<String, Reason> again = outOfPlace(warm);
+      again.putAll(besideWarming);
+      Attempt fitting = again.equals(closed) ? warm : attempt(request, earlier, again, mobilising);
+      if (isWarm(fitting, request)) {
+        return Optional.of(fitting);
+      }
+      mobilising += Warmth.WARMING_SECONDS - warmingSeconds(fitting, request);
+    }
+    return Optional.empty();
+  }
+
+  /** What shares the phase with mobilising and does not warm. */
+  private Map<String, Reason> besideWarming() {
+    Map<String, Reason> closed = new TreeMap<>();
+    for (Exercise exercise : library.exercises()) {
+      plan.phaseOf(exercise)
+          .filter(phase -> phase.kinds().contains(Kind.MOBILISE) && !Warmth.warms(exercise))
+          .ifPresent(p -> closed.put(exercise.id(), new Rejection.WorthLess(p.name())));
+    }
+    return closed;
+  }
+
+  /** Stretches of what is not strengthened, where only that is stretched. */
+  private Map<String, Reason> outOfPlace(Attempt attempt) {
+    Map<String, Reason> closed = new TreeMap<>();
+    if (!plan.stretchesWhatItWorks()) {
+      return closed;
+    }
+    Set<Tissue> worked = workedTissues(attempt);
+    for (Exercise exercise : library.exercises()) {
+      if (exercise.kind() == Kind.STRETCH
+          && Collections.disjoint(worked, exercise.service().workedTissues())) {
+        closed.put(exercise.id(), new Rejection.NotWorked());
+      }
+    }
+    return closed;
+  }
+
+  private static boolean isWarm(Attempt attempt, RoutineRequest request) {
+    return request.around().warmed()
+        || warmingSeconds(attempt, request) >= Warmth.WARMING_SECONDS
+        || attempt.chosen().stream().noneMatch(o -> Warmth.isNeededFor(o.exercise()));
+  }
+
+  private static int warmingSeconds(Attempt attempt, RoutineRequest request) {
+    long millis =
+        attempt.chosen().stream()
+            .filter(option -> Warmth.warms(option.exercise()))
+            .mapToLong(option -> StepTime.millis(option.step(), request.facts().pace()))
+            .sum();
+    return (int) (millis / WHOLE_SECOND);
+  }
+
+  private static Set<Tissue> workedTissues(Attempt attempt) {
+    Set<Tissue> worked = EnumSet.noneOf(Tissue.class);
+    attempt.chosen().stream()
+        .map(Option::exercise)
+        .filter(exercise -> exercise.kind() == Kind.STRENGTHEN)
+        .forEach(exercise -> worked.addAll(exercise.service().workedTissues()));
+    return worked;
   }
 
   // ---- slack
@@ -398,15 +499,19 @@ public final class Composer {
   private List<Step> withSlack(List<Step> chosen, RoutineRequest request) {
     List<Step> steps = new ArrayList<>(chosen);
     for (int i = 0; i < steps.size(); i++) {
-      Dose dose = steps.get(i).dose();
+      Step step = steps.get(i);
+      Dose dose = step.dose();
       int rests = (dose.sets() - 1) * dose.units().count() * dose.laterality().passes();
-      if (rests > 0) {
-        DosePlan own = planOf(steps.get(i), request);
+      if (rests > 0 && !request.pinned().contains(step)) {
+        DosePlan own = step.exercise().planOf(dose, request.facts().method());
         int more =
             Math.min(
                 own.greatestRestSeconds() - dose.restSeconds(),
                 slackSeconds(steps, request) / rests);
-        steps.set(i, steps.get(i).withDose(dose.withRest(dose.restSeconds() + Math.max(0, more))));
+        Step rested = step.withDose(dose.withRest(dose.restSeconds() + Math.max(0, more)));
+        if (DoseRules.unsound(rested, request).isEmpty()) {
+          steps.set(i, rested);
+        }
       }
     }
     for (int i = steps.size() - 1; i >= 0; i--) {
@@ -421,7 +526,7 @@ public final class Composer {
   private Step lengthened(List<Step> steps, int index, RoutineRequest request) {
     Step step = steps.get(index);
     Dose dose = step.dose();
-    if (!(dose.form() instanceof DoseForm.Hold)) {
+    if (!(dose.form() instanceof DoseForm.Hold) || request.pinned().contains(step)) {
       return step;
     }
     Target main = step.exercise().service().main();
@@ -434,42 +539,78 @@ public final class Composer {
     int perSide = dose.repetitions() * dose.sets() * dose.units().count();
     int most =
         Math.min(
-            planOf(step, request).bounds().greatest() - dose.quantity(),
+            step.exercise().planOf(dose, request.facts().method()).bounds().greatest()
+                - dose.quantity(),
             (plan.heldSecondsPerTissue() - held) / perSide);
     for (int more = most; more > 0; more--) {
       List<Step> longer = new ArrayList<>(steps);
       longer.set(index, step.withDose(dose.withQuantity(dose.quantity() + more)));
-      if (slackSeconds(longer, request) >= 0) {
+      if (slackSeconds(longer, request) >= 0
+          && DoseRules.unsound(longer.get(index), request).isEmpty()) {
         return longer.get(index);
       }
     }
     return step;
   }
 
-  private static DosePlan planOf(Step step, RoutineRequest request) {
-    return methods(step.exercise(), request)
-        .map(method -> step.exercise().dose(method).orElseThrow())
-        .filter(own -> own.usual().form().getClass() == step.dose().form().getClass())
-        .filter(own -> own.bounds().contains(step.dose().quantity()))
-        .findFirst()
-        .orElseThrow();
-  }
-
   private static int slackSeconds(List<Step> steps, RoutineRequest request) {
-    long length =
-        CueSheetWriter.write(steps, request.facts().pace(), request.facts().notation())
-            .lengthMillis();
-    return (int) Math.floorDiv(request.budgetSeconds() * 1000L - length, 1000L);
+    long length = RoutineTime.of(steps, request.facts().pace()).lengthMillis();
+    return (int)
+        Math.floorDiv(request.budgetSeconds() * (long) WHOLE_SECOND - length, WHOLE_SECOND);
   }
 
   // ---- explanations
+
+  private String whyNone(RoutineRequest request, Attempt attempt) {
+    Map<String, Reason> gated = attempt.gated();
+    List<Exercise> named =
+        library.exercises().stream()
+            .filter(exercise -> plan.namedFor().contains(exercise.kind()))
+            .toList();
+    String verb =
+        plan.namedFor().stream()
+            .map(kind -> kind.word().toLowerCase(Locale.ROOT))
+            .sorted()
+            .collect(Collectors.joining(" or "));
+    String none =
+        "No %s in %s: ".formatted(plan.purpose().noun(), TimeWords.words(request.budgetSeconds()));
+    if (named.stream().anyMatch(exercise -> attempt.options().containsKey(exercise.id()))) {
+      return none
+          + leastSeconds(request)
+              .map(least -> "at least %s are needed.".formatted(TimeWords.words(least)))
+              .orElse(
+                  "what is allowed of the kind %s does not fit beside the rest.".formatted(verb));
+    }
+    Map<String, Long> reasons =
+        named.stream()
+            .filter(exercise -> gated.containsKey(exercise.id()))
+            .map(exercise -> gated.get(exercise.id()).sentence(exercise))
+            .collect(Collectors.groupingBy(s -> s, TreeMap::new, Collectors.counting()));
+    return reasons.entrySet().stream()
+        .max(Map.Entry.<String, Long>comparingByValue())
+        .map(most -> none + "nothing of the kind %s is allowed. %s".formatted(verb, most.getKey()))
+        .orElse(none + "the library has nothing of the kind %s.".formatted(verb));
+  }
+
+  /** The least time in which the purpose can be served, if any is long enough. */
+  private Optional<Integer> leastSeconds(RoutineRequest request) {
+    for (int seconds = request.budgetSeconds() + SEARCH_STEP;
+        seconds <= RoutineRequest.GREATEST_SECONDS;
+        seconds += SEARCH_STEP) {
+      Attempt attempt = attempt(request.withBudget(seconds), List.of(), Map.of(), 0);
+      if (attempt.chosen().stream().anyMatch(o -> plan.namedFor().contains(o.exercise().kind()))) {
+        return Optional.of(seconds);
+      }
+    }
+    return Optional.empty();
+  }
 
   private List<ShortPhase> shortPhases(Attempt attempt, RoutineRequest request) {
     List<ShortPhase> shortPhases = new ArrayList<>();
     for (int p = 0; p < plan.phases().size(); p++) {
       Phase phase = plan.phases().get(p);
       int least = phase.leastSeconds(request.budgetSeconds());
-      int got = attempt.seconds(phase.kinds());
+      int got = attempt.seconds(phase);
       if (got < least) {
         String cause =
             attempt.groups().get(p).isEmpty()
@@ -481,43 +622,41 @@ public final class Composer {
     return shortPhases;
   }
 
-  private List<Rejection> rejections(Attempt attempt, Map<String, Reason> gated) {
-    Map<String, Exercise> byId =
-        library.exercises().stream().collect(Collectors.toMap(Exercise::id, Function.identity()));
-    Map<String, Reason> reasons = new TreeMap<>(gated);
+  private List<Rejection> rejections(Attempt attempt, RoutineRequest request) {
+    Map<String, Reason> gated = attempt.gated();
     Map<String, Set<String>> takenByGroup =
         attempt.chosen().stream()
-            .map(Option::exercise)
             .collect(
                 Collectors.groupingBy(
-                    Composer::groupOf, Collectors.mapping(Exercise::title, Collectors.toSet())));
-    Set<String> taken =
-        attempt.chosen().stream().map(o -> o.exercise().id()).collect(Collectors.toSet());
-    attempt
-        .options()
-        .forEach(
-            (id, options) -> {
-              if (!taken.contains(id)) {
-                reasons.put(id, outweighed(byId.get(id), options, takenByGroup, attempt));
-              }
-            });
-    return reasons.entrySet().stream()
-        .map(entry -> new Rejection(byId.get(entry.getKey()), entry.getValue()))
-        .toList();
+                    Option::group,
+                    Collectors.mapping(o -> o.exercise().title(), Collectors.toSet())));
+    Set<String> taken = new HashSet<>();
+    attempt.chosen().forEach(option -> taken.add(option.exercise().id()));
+    List<Rejection> rejections = new ArrayList<>();
+    for (Exercise exercise : library.exercises()) {
+      if (taken.contains(exercise.id())) {
+        continue;
+      }
+      Reason reason = gated.get(exercise.id());
+      if (reason == null) {
+        reason =
+            outweighed(attempt.options().get(exercise.id()), takenByGroup, request.budgetSeconds());
+      }
+      rejections.add(new Rejection(exercise, reason));
+    }
+    rejections.sort(Comparator.comparing(Rejection::exercise));
+    return rejections;
   }
 
   private Reason outweighed(
-      Exercise exercise,
-      List<Option> options,
-      Map<String, Set<String>> takenByGroup,
-      Attempt attempt) {
-    Phase phase = plan.phaseOf(exercise.kind()).orElseThrow();
-    int greatest = attempt.problem().phases().get(plan.phases().indexOf(phase)).greatest();
+      List<Option> options, Map<String, Set<String>> takenByGroup, int budgetSeconds) {
+    Phase phase = plan.phaseOf(options.get(0).exercise()).orElseThrow();
+    int greatest = phase.greatestSeconds(budgetSeconds);
     int needed = options.stream().mapToInt(Option::charge).min().orElseThrow();
     if (needed > greatest) {
       return new Rejection.NoRoom(phase.name(), needed, greatest);
     }
-    Set<String> better = takenByGroup.get(groupOf(exercise));
+    Set<String> better = takenByGroup.get(options.get(0).group());
     return better == null
         ? new Rejection.WorthLess(phase.name())
         : new Rejection.SameServedBetter(better);

@@ -90,7 +90,7 @@ public final class CueSheetWriter {
       }
       pass(dose.on(side), sides);
     }
-    if (StepTime.hasRelease(dose, pace)) {
+    if (next.hasRelease(pace)) {
       add(
           seconds(StepTime.RELEASE_SECONDS),
           CuePhase.RELEASE,
@@ -305,7 +305,7 @@ public final class CueSheetWriter {
 
   private static Sides sidesOf(Laterality laterality, Side side) {
     return switch (laterality) {
-      case EACH, WORKING_SIDE -> Sides.of(side);
+      case EACH, WORKING_SIDE, ONE_SIDE -> Sides.of(side);
       case TOGETHER -> Sides.BOTH;
       case ALTERNATING -> Sides.ALTERNATING;
     };

@@ -3,6 +3,7 @@ package org.nimblet.core.routine;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import org.nimblet.core.routine.SelectionProblem.Composite;
 import org.nimblet.core.routine.SelectionProblem.Group;
 import org.nimblet.core.routine.SelectionProblem.PhaseWindow;
@@ -11,24 +12,40 @@ import org.nimblet.core.routine.SelectionProblem.Selection;
 /**
  * Solves a {@link SelectionProblem} exactly by dynamic programming over seconds.
  *
- * <p>Problem: first minimise the seconds missing under the phases' least, then maximise the value;
- * among equals, going through phases and groups in order, take the earliest composite of each group
- * that some optimum takes, and take rather than leave.
+ * <p>Problem: among the choices that differ enough from every earlier one, first minimise the
+ * seconds missing under the phases' least, then maximise the value; among equals, going through
+ * phases and groups in order, take the earliest composite of each group that some optimum takes,
+ * and take rather than leave.
  *
  * <p>Method: from the last group to the first, the best value of the rest of a phase for every
- * exact number of seconds, with and without floor work; from the last phase to the first, the best
- * value of the rest of the routine for every number of seconds left. Then a walk forward that keeps
- * every state still able to reach the optimum and settles ties on the way. Exact. Time is the sum
- * over the groups of composites × greatest seconds of the phase, plus phases × budget × greatest;
- * memory is groups × greatest seconds. Meant for budgets up to half an hour and some hundred
- * composites.
+ * exact number of seconds, with and without floor work, and for every count of fresh exercises (0,
+ * 1, 2 or more for each earlier choice); from the last phase to the first, the best value of the
+ * rest of the routine for every number of seconds left and every such count. Then a walk forward
+ * that keeps every state still able to reach the optimum and settles ties on the way. Exact. With k
+ * earlier choices time is the sum over the groups of composites × greatest seconds of the phase ×
+ * 3ᵏ, plus phases × budget × greatest × 9ᵏ; memory is groups × greatest seconds × 3ᵏ. Meant for
+ * budgets up to half an hour and some hundred composites.
  */
 final class ExactSelection {
 
   private static final long IMPOSSIBLE = Long.MIN_VALUE / 4;
+  private static final int BASE = SelectionProblem.DIFFERING + 1;
 
   private final SelectionProblem problem;
   private final long missingCost;
+  private final int counts;
+
+  /** {@code [a][b]} is the count a and then b, each digit at most two. */
+  private final int[][] plus;
+
+  /** {@code [phase][group][floor · counts + count][seconds]}. */
+  private final List<long[][][]> restOfPhase = new ArrayList<>();
+
+  /** {@code [phase][count][seconds]}, floor charge and missing seconds included. */
+  private final List<long[][]> phaseValues = new ArrayList<>();
+
+  /** {@code [phase][count][seconds left]}. */
+  private final long[][][] restOfRoutine;
 
   private ExactSelection(SelectionProblem problem) {
     this.problem = problem;
@@ -39,51 +56,89 @@ final class ExactSelection {
       }
     }
     this.missingCost = all;
+    int size = 1;
+    for (int i = 0; i < problem.earlier(); i++) {
+      size *= BASE;
+    }
+    this.counts = size;
+    this.plus = additions(size);
+    this.restOfRoutine = new long[problem.phases().size() + 1][size][problem.budget() + 1];
   }
 
-  static Selection solve(SelectionProblem problem) {
+  /** The best choice; empty if none differs enough from the earlier ones. */
+  static Optional<Selection> solve(SelectionProblem problem) {
     return new ExactSelection(problem).solve();
   }
 
-  private Selection solve() {
-    int phaseCount = problem.phases().size();
-    List<long[][][]> restOfPhase = new ArrayList<>();
-    for (PhaseWindow phase : problem.phases()) {
-      restOfPhase.add(restOfPhase(phase));
-    }
-    long[][] restOfRoutine = new long[phaseCount + 1][problem.budget() + 1];
-    for (int p = phaseCount - 1; p >= 0; p--) {
-      for (int left = 0; left <= problem.budget(); left++) {
-        restOfRoutine[p][left] = best(p, left, restOfPhase.get(p), restOfRoutine[p + 1]);
-      }
-    }
-    return walk(restOfPhase, restOfRoutine);
+  /** Sums with something impossible stay far below every real value. */
+  private static boolean isPossible(long value) {
+    return value > IMPOSSIBLE / 2;
   }
 
-  /**
-   * {@code [group][floor still to come][seconds]} → best value of this group and those after it.
-   */
-  private static long[][][] restOfPhase(PhaseWindow phase) {
+  private static int[][] additions(int size) {
+    int[][] sums = new int[size][size];
+    for (int a = 0; a < size; a++) {
+      for (int b = 0; b < size; b++) {
+        int sum = 0;
+        for (int place = 1; place < size; place *= BASE) {
+          sum += place * Math.min(BASE - 1, a / place % BASE + b / place % BASE);
+        }
+        sums[a][b] = sum;
+      }
+    }
+    return sums;
+  }
+
+  private Optional<Selection> solve() {
+    for (PhaseWindow phase : problem.phases()) {
+      long[][][] rest = restOfPhase(phase);
+      restOfPhase.add(rest);
+      phaseValues.add(phaseValues(phase, rest[0]));
+    }
+    for (long[][] layer : restOfRoutine) {
+      for (long[] values : layer) {
+        Arrays.fill(values, IMPOSSIBLE);
+      }
+    }
+    Arrays.fill(restOfRoutine[problem.phases().size()][0], 0);
+    for (int p = problem.phases().size() - 1; p >= 0; p--) {
+      fillRestOfRoutine(p);
+    }
+    return isPossible(restOfRoutine[0][counts - 1][problem.budget()])
+        ? Optional.of(walk())
+        : Optional.empty();
+  }
+
+  private long[][][] restOfPhase(PhaseWindow phase) {
     int groups = phase.groups().size();
     int most = phase.greatest();
-    long[][][] best = new long[groups + 1][2][most + 1];
-    for (long[][] layer : best) {
-      Arrays.fill(layer[0], IMPOSSIBLE);
-      Arrays.fill(layer[1], IMPOSSIBLE);
+    long[][][] best = new long[groups + 1][2 * counts][most + 1];
+    for (long[] values : best[groups]) {
+      Arrays.fill(values, IMPOSSIBLE);
     }
     best[groups][0][0] = 0;
+    boolean[] reached = new boolean[2 * counts];
+    reached[0] = true;
     for (int g = groups - 1; g >= 0; g--) {
-      for (int floor = 0; floor < 2; floor++) {
-        System.arraycopy(best[g + 1][floor], 0, best[g][floor], 0, most + 1);
+      boolean[] before = reached.clone();
+      for (int state = 0; state < 2 * counts; state++) {
+        System.arraycopy(best[g + 1][state], 0, best[g][state], 0, most + 1);
       }
       for (Composite composite : phase.groups().get(g).composites()) {
-        for (int floor = 0; floor < 2; floor++) {
-          long[] from = best[g + 1][floor];
-          long[] to = best[g][composite.floor() ? 1 : floor];
-          for (int t = composite.seconds(); t <= most; t++) {
-            long value = from[t - composite.seconds()];
-            if (value > IMPOSSIBLE && value + composite.value() > to[t]) {
-              to[t] = value + composite.value();
+        for (int state = 0; state < 2 * counts; state++) {
+          if (!before[state]) {
+            continue;
+          }
+          int next = after(state, composite);
+          reached[next] = true;
+          long[] from = best[g + 1][state];
+          long[] to = best[g][next];
+          long more = composite.value();
+          int seconds = composite.seconds();
+          for (int t = most; t >= seconds; t--) {
+            long value = from[t - seconds] + more;
+            if (value > to[t]) {
+              to[t] = value;
             }
           }
         }
@@ -92,47 +147,76 @@ final class ExactSelection {
     return best;
   }
 
-  /** The value of phase {@code p} lasting exactly {@code seconds}, floor charge included. */
-  private long phaseValue(int p, int floor, int seconds, long[][][] restOfPhase) {
-    PhaseWindow phase = problem.phases().get(p);
-    int work = floor == 0 ? seconds : seconds - phase.floorCharge();
-    if (work < 0 || restOfPhase[0][floor][work] <= IMPOSSIBLE) {
-      return IMPOSSIBLE;
-    }
-    return restOfPhase[0][floor][work] - missingCost * Math.max(0, phase.least() - seconds);
+  private int after(int state, Composite composite) {
+    int floor = composite.floor() ? 1 : state / counts;
+    return floor * counts + plus[state % counts][composite.fresh()];
   }
 
-  private long best(int p, int left, long[][][] restOfPhase, long[] after) {
-    long best = IMPOSSIBLE;
-    int most = Math.min(left, problem.phases().get(p).greatest());
-    for (int seconds = 0; seconds <= most; seconds++) {
-      for (int floor = 0; floor < 2; floor++) {
-        long value = phaseValue(p, floor, seconds, restOfPhase);
-        if (value > IMPOSSIBLE && value + after[left - seconds] > best) {
-          best = value + after[left - seconds];
+  private long[][] phaseValues(PhaseWindow phase, long[][] rest) {
+    long[][] values = new long[counts][phase.greatest() + 1];
+    for (int count = 0; count < counts; count++) {
+      for (int seconds = 0; seconds <= phase.greatest(); seconds++) {
+        long without = rest[count][seconds];
+        int work = seconds - phase.floorCharge();
+        long with = work < 0 ? IMPOSSIBLE : rest[counts + count][work];
+        long best = Math.max(without, with);
+        values[count][seconds] =
+            isPossible(best)
+                ? best - missingCost * Math.max(0, phase.least() - seconds)
+                : IMPOSSIBLE;
+      }
+    }
+    return values;
+  }
+
+  private void fillRestOfRoutine(int p) {
+    int most = problem.phases().get(p).greatest();
+    for (int own = 0; own < counts; own++) {
+      long[] values = phaseValues.get(p)[own];
+      for (int later = 0; later < counts; later++) {
+        long[] rest = restOfRoutine[p + 1][later];
+        long[] to = restOfRoutine[p][plus[own][later]];
+        for (int seconds = 0; seconds <= Math.min(most, problem.budget()); seconds++) {
+          long value = values[seconds];
+          if (!isPossible(value)) {
+            continue;
+          }
+          for (int left = seconds; left <= problem.budget(); left++) {
+            long sum = value + rest[left - seconds];
+            if (sum > to[left]) {
+              to[left] = sum;
+            }
+          }
         }
       }
     }
-    return best;
   }
 
   /**
-   * A state on the way forward: seconds left after this phase, work still to fill, floor to come.
+   * A state on the way forward.
+   *
+   * @param leftAfter seconds left after this phase
+   * @param countAfter fresh exercises still to come after this phase
+   * @param work seconds still to fill in this phase
+   * @param state floor and fresh exercises still to come in this phase
    */
-  private record State(int leftAfter, int work, int floor) {}
+  private record Ahead(int leftAfter, int countAfter, int work, int state) {}
 
-  private Selection walk(List<long[][][]> restOfPhase, long[][] restOfRoutine) {
+  /** Seconds left and fresh exercises still to come, at the start of a phase. */
+  private record Opening(int left, int count) {}
+
+  private Selection walk() {
     List<List<Integer>> chosen = new ArrayList<>();
-    List<Integer> lefts = List.of(problem.budget());
+    List<Opening> openings = List.of(new Opening(problem.budget(), counts - 1));
     long value = 0;
     for (int p = 0; p < problem.phases().size(); p++) {
-      List<State> states = openings(p, lefts, restOfPhase.get(p), restOfRoutine);
+      List<Ahead> states = begin(p, openings);
       List<Integer> picks = new ArrayList<>();
       PhaseWindow phase = problem.phases().get(p);
       for (int g = 0; g < phase.groups().size(); g++) {
         List<Composite> composites = phase.groups().get(g).composites();
         int pick = Selection.NOTHING;
-        List<State> next = List.of();
+        List<Ahead> next = List.of();
         for (int c = 0; c < composites.size() && next.isEmpty(); c++) {
           next = after(states, g, composites.get(c), restOfPhase.get(p));
           pick = next.isEmpty() ? pick : c;
@@ -146,26 +230,30 @@ final class ExactSelection {
         states = next;
       }
       chosen.add(picks);
-      lefts = states.stream().map(State::leftAfter).distinct().toList();
+      openings =
+          states.stream().map(s -> new Opening(s.leftAfter(), s.countAfter())).distinct().toList();
     }
-    long missing = (value - restOfRoutine[0][problem.budget()]) / missingCost;
+    long missing = (value - restOfRoutine[0][counts - 1][problem.budget()]) / missingCost;
     return new Selection(chosen, value, Math.toIntExact(missing));
   }
 
   /** The states at the start of a phase from which the optimum is reached. */
-  private List<State> openings(
-      int p, List<Integer> lefts, long[][][] restOfPhase, long[][] restOfRoutine) {
-    List<State> states = new ArrayList<>();
+  private List<Ahead> begin(int p, List<Opening> openings) {
+    List<Ahead> states = new ArrayList<>();
     PhaseWindow phase = problem.phases().get(p);
-    for (int left : lefts) {
-      for (int seconds = 0; seconds <= Math.min(left, phase.greatest()); seconds++) {
-        for (int floor = 0; floor < 2; floor++) {
-          long value = phaseValue(p, floor, seconds, restOfPhase);
-          if (value > IMPOSSIBLE
-              && value + restOfRoutine[p + 1][left - seconds] == restOfRoutine[p][left]) {
-            states.add(
-                new State(
-                    left - seconds, floor == 0 ? seconds : seconds - phase.floorCharge(), floor));
+    for (Opening opening : openings) {
+      long wanted = restOfRoutine[p][opening.count()][opening.left()];
+      for (int seconds = 0; seconds <= Math.min(opening.left(), phase.greatest()); seconds++) {
+        for (int own = 0; own < counts; own++) {
+          long value = phaseValues.get(p)[own][seconds];
+          if (!isPossible(value)) {
+            continue;
+          }
+          for (int later = 0; later < counts; later++) {
+            long rest = restOfRoutine[p + 1][later][opening.left() - seconds];
+            if (plus[own][later] == opening.count() && isPossible(rest) && value + rest == wanted) {
+              addStates(states, p, own, later, seconds, opening.left() - seconds);
+            }
           }
         }
       }
@@ -173,20 +261,36 @@ final class ExactSelection {
     return states;
   }
 
-  private static List<State> after(
-      List<State> states, int g, Composite composite, long[][][] restOfPhase) {
-    List<State> next = new ArrayList<>();
-    for (State state : states) {
-      long wanted = restOfPhase[g][state.floor()][state.work()];
-      int work = state.work() - composite.seconds();
-      if (work < 0 || (composite.floor() && state.floor() == 0)) {
+  private void addStates(
+      List<Ahead> states, int p, int own, int later, int seconds, int leftAfter) {
+    PhaseWindow phase = problem.phases().get(p);
+    long wanted =
+        phaseValues.get(p)[own][seconds] + missingCost * Math.max(0, phase.least() - seconds);
+    long[][] rest = restOfPhase.get(p)[0];
+    if (rest[own][seconds] == wanted) {
+      states.add(new Ahead(leftAfter, later, seconds, own));
+    }
+    int work = seconds - phase.floorCharge();
+    if (work >= 0 && rest[counts + own][work] == wanted) {
+      states.add(new Ahead(leftAfter, later, work, counts + own));
+    }
+  }
+
+  private List<Ahead> after(
+      List<Ahead> states, int g, Composite composite, long[][][] restOfPhase) {
+    List<Ahead> next = new ArrayList<>();
+    for (Ahead ahead : states) {
+      long wanted = restOfPhase[g][ahead.state()][ahead.work()];
+      int work = ahead.work() - composite.seconds();
+      if (work < 0) {
         continue;
       }
-      int leastFloor = composite.floor() ? 0 : state.floor();
-      for (int floor = leastFloor; floor <= state.floor(); floor++) {
-        long rest = restOfPhase[g + 1][floor][work];
-        if (rest > IMPOSSIBLE && rest + composite.value() == wanted) {
-          next.add(new State(state.leftAfter(), work, floor));
+      for (int state = 0; state < 2 * counts; state++) {
+        long rest = restOfPhase[g + 1][state][work];
+        if (after(state, composite) == ahead.state()
+            && isPossible(rest)
+            && rest + composite.value() == wanted) {
+          next.add(new Ahead(ahead.leftAfter(), ahead.countAfter(), work, state));
         }
       }
     }

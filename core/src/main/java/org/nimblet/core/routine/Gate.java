@@ -1,74 +1,264 @@
 package org.nimblet.core.routine;
 
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
-import org.nimblet.core.exercise.Discipline;
+import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.anatomy.Target;
+import org.nimblet.core.anatomy.Tissue;
 import org.nimblet.core.exercise.Exercise;
+import org.nimblet.core.exercise.Kind;
+import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Position;
+import org.nimblet.core.exercise.Recovery;
 import org.nimblet.core.exercise.Substitution;
 import org.nimblet.core.exercise.Thing;
-import org.nimblet.core.routine.ClientFacts.Exclusion;
 import org.nimblet.core.routine.Rejection.Reason;
 
-/** What keeps an exercise out of a routine before anything is weighed. */
-final class Gate {
-
-  private Gate() {}
-
-  /** The first reason against this exercise in a routine; safety first. */
-  static Optional<Reason> closedFor(Exercise exercise, PurposePlan plan, RoutineRequest request) {
-    Optional<Phase> phase = plan.phaseOf(exercise.kind());
-    if (phase.isEmpty()) {
-      return Optional.of(new Rejection.NotForPurpose(plan.purpose()));
+/**
+ * What keeps an exercise out of a routine before anything is weighed, in the order in which it is
+ * asked: safety first.
+ */
+public enum Gate {
+  SIGN("Referral sign") {
+    @Override
+    Optional<Reason> closed(Exercise exercise, Side side, PurposePlan plan, RoutineRequest asked) {
+      return isAllowed(exercise, asked)
+          ? Optional.empty()
+          : asked.facts().health().signs().stream()
+              .filter(sign -> sign.closes(exercise, side))
+              .findFirst()
+              .map(Rejection.Signed::new);
     }
-    return unsafeFor(exercise, request.facts())
-        .or(() -> outOfPlace(exercise, phase.get()))
-        .or(() -> unsuitedTo(exercise, request.facts(), Set.of(request.discipline())));
+  },
+  CLINICIAN("Clinician") {
+    @Override
+    Optional<Reason> closed(Exercise exercise, Side side, PurposePlan plan, RoutineRequest asked) {
+      return asked.facts().health().exclusions().stream()
+          .filter(exclusion -> exclusion.subject().closes(exercise, side))
+          .findFirst()
+          .map(Rejection.Excluded::new);
+    }
+  },
+  CONDITION("Condition and age") {
+    @Override
+    Optional<Reason> closed(Exercise exercise, Side side, PurposePlan plan, RoutineRequest asked) {
+      Health health = asked.facts().health();
+      if (isAllowed(exercise, asked)) {
+        return Optional.empty();
+      }
+      return health.conditions().stream()
+          .filter(known -> known.closes(exercise, side))
+          .findFirst()
+          .<Reason>map(known -> new Rejection.Conditioned(known.condition()))
+          .or(
+              () ->
+                  health.age().keepsOut(exercise)
+                      ? Optional.of(new Rejection.NotForAge(health.age()))
+                      : Optional.empty());
+    }
+  },
+  PAIN("Pain") {
+    @Override
+    Optional<Reason> closed(Exercise exercise, Side side, PurposePlan plan, RoutineRequest asked) {
+      Optional<Pain> worst = asked.facts().health().worstFor(exercise, side);
+      if (worst.isEmpty()) {
+        return Optional.empty();
+      }
+      if (SafetyRules.forbids(exercise, worst.get().level())) {
+        return Optional.of(new Rejection.Painful(worst.get()));
+      }
+      PainDose allowed = PainDose.of(worst.get().level(), worst.get().course());
+      boolean doneToday =
+          asked.recent().daysSince(exercise.id()).stream().anyMatch(days -> days == 0);
+      return exercise.kind() == Kind.STRENGTHEN
+              && allowed.often() == PainDose.Often.ONCE_A_DAY
+              && doneToday
+          ? Optional.of(new Rejection.OftenEnough(worst.get(), allowed))
+          : Optional.empty();
+    }
+  },
+  PURPOSE("Purpose") {
+    @Override
+    Optional<Reason> closed(Exercise exercise, Side side, PurposePlan plan, RoutineRequest asked) {
+      Optional<Phase> phase = plan.phaseOf(exercise);
+      if (phase.isEmpty()) {
+        return Optional.of(new Rejection.NotForPurpose(plan));
+      }
+      return exercise.demands().intensity() > phase.get().greatestIntensity()
+          ? Optional.of(
+              new Rejection.TooIntense(phase.get().name(), phase.get().greatestIntensity()))
+          : Optional.empty();
+    }
+  },
+  PLAY("Play near by") {
+    @Override
+    Optional<Reason> closed(Exercise exercise, Side side, PurposePlan plan, RoutineRequest asked) {
+      if (!exercise.demands().tires()) {
+        return Optional.empty();
+      }
+      if (!plan.mayTire() || asked.hasPlay()) {
+        return Optional.of(new Rejection.Tires(OptionalInt.empty()));
+      }
+      return asked.around().minutesToPlay().stream()
+              .anyMatch(minutes -> minutes < SafetyRules.STRENGTH_BEFORE_PLAY_MINUTES)
+          ? Optional.of(new Rejection.Tires(asked.around().minutesToPlay()))
+          : Optional.empty();
+    }
+  },
+  REST("Rest between") {
+    @Override
+    Optional<Reason> closed(Exercise exercise, Side side, PurposePlan plan, RoutineRequest asked) {
+      if (exercise.demands().recovery() != Recovery.REST_DAY) {
+        return Optional.empty();
+      }
+      if (asked.around().performanceTomorrow()) {
+        return Optional.of(new Rejection.BeforePerformance());
+      }
+      Set<Tissue> tired = EnumSet.noneOf(Tissue.class);
+      tired.addAll(asked.recent().workedHard());
+      tired.retainAll(exercise.service().workedTissues());
+      return tired.isEmpty() ? Optional.empty() : Optional.of(new Rejection.NeedsRest(tired));
+    }
+  },
+  DISCIPLINE("What the hands do") {
+    @Override
+    Optional<Reason> closed(Exercise exercise, Side side, PurposePlan plan, RoutineRequest asked) {
+      return exercise.suits(asked.use().disciplines())
+          ? Optional.empty()
+          : Optional.of(new Rejection.OtherDiscipline());
+    }
+  },
+  POSITION("Position") {
+    @Override
+    Optional<Reason> closed(Exercise exercise, Side side, PurposePlan plan, RoutineRequest asked) {
+      return position(exercise, asked.facts()).isPresent()
+          ? Optional.empty()
+          : Optional.of(new Rejection.NoPosition(EnumSet.copyOf(exercise.demands().positions())));
+    }
+  },
+  THING("Thing") {
+    @Override
+    Optional<Reason> closed(Exercise exercise, Side side, PurposePlan plan, RoutineRequest asked) {
+      Set<Thing> missing =
+          Substitution.unresolved(exercise.demands().things(), asked.facts().things());
+      return missing.isEmpty() ? Optional.empty() : Optional.of(new Rejection.NoThing(missing));
+    }
+  };
+
+  /** The gates that depend on the person and the place, whatever a routine is for. */
+  static final Set<Gate> OF_THE_PERSON =
+      Collections.unmodifiableSet(
+          EnumSet.of(SIGN, CLINICIAN, CONDITION, PAIN, DISCIPLINE, POSITION, THING));
+
+  /** All gates. */
+  static final Set<Gate> ALL = Collections.unmodifiableSet(EnumSet.allOf(Gate.class));
+
+  private final String title;
+
+  Gate(String title) {
+    this.title = title;
   }
 
-  private static Optional<Reason> outOfPlace(Exercise exercise, Phase phase) {
-    if (exercise.demands().tires()) {
-      return Optional.of(new Rejection.Tires());
-    }
-    return exercise.demands().intensity() > phase.greatestIntensity()
-        ? Optional.of(new Rejection.TooIntense(phase.name(), phase.greatestIntensity()))
-        : Optional.empty();
+  /** The gate as a heading. */
+  public String title() {
+    return title;
   }
 
-  private static Optional<Reason> unsafeFor(Exercise exercise, ClientFacts facts) {
-    Optional<Exclusion> exclusion =
-        facts.exclusions().stream()
-            .filter(out -> exercise.service().loadedRegions().contains(out.region()))
-            .findFirst();
-    if (exclusion.isPresent()) {
-      return Optional.of(new Rejection.Excluded(exclusion.get()));
+  /** Why it is closed for an exercise on a side; empty if it is open. */
+  abstract Optional<Reason> closed(
+      Exercise exercise, Side side, PurposePlan plan, RoutineRequest asked);
+
+  /** What one gate says of one exercise. */
+  public record Answer(Gate gate, Optional<String> closed) {}
+
+  /**
+   * What every gate says of an exercise, in order; closed where it may not be done on any side that
+   * it needs.
+   */
+  static List<Answer> answers(Exercise exercise, PurposePlan plan, RoutineRequest asked) {
+    List<Answer> answers = new ArrayList<>();
+    for (Gate gate : values()) {
+      answers.add(
+          new Answer(
+              gate,
+              closedFor(exercise, EnumSet.of(gate), plan, asked)
+                  .map(reason -> reason.sentence(exercise))));
     }
-    return SafetyRules.forbidding(exercise, facts.pains()).map(Rejection.Painful::new);
+    return answers;
   }
 
-  private static Optional<Reason> unsuitedTo(
-      Exercise exercise, ClientFacts facts, Set<Discipline> disciplines) {
-    if (disciplines.stream().noneMatch(exercise::suits)) {
-      return Optional.of(new Rejection.OtherDiscipline());
-    }
-    if (position(exercise, facts).isEmpty()) {
-      return Optional.of(new Rejection.NoPosition(EnumSet.copyOf(exercise.demands().positions())));
-    }
-    Set<Thing> missing = Substitution.unresolved(exercise.demands().things(), facts.things());
-    return missing.isEmpty() ? Optional.empty() : Optional.of(new Rejection.NoThing(missing));
+  /** The first reason against an exercise in a routine; empty if it may stand there. */
+  static Optional<Reason> closedFor(Exercise exercise, PurposePlan plan, RoutineRequest asked) {
+    return closedFor(exercise, ALL, plan, asked);
   }
 
-  /** The first reason why an exercise does not suit a person, whatever it would be for. */
-  static Optional<Reason> unsuited(
-      Exercise exercise, ClientFacts facts, Set<Discipline> disciplines) {
-    return unsafeFor(exercise, facts).or(() -> unsuitedTo(exercise, facts, disciplines));
+  static Optional<Reason> closedFor(
+      Exercise exercise, Set<Gate> gates, PurposePlan plan, RoutineRequest asked) {
+    Set<Side> needed = neededSides(exercise, asked);
+    List<Reason> reasons = new ArrayList<>();
+    int open = 0;
+    for (Side side : needed) {
+      Optional<Reason> reason = closedOn(exercise, side, gates, plan, asked);
+      reason.ifPresent(reasons::add);
+      open += reason.isEmpty() ? 1 : 0;
+    }
+    boolean oneSideWillDo = laterality(exercise, asked) == Laterality.EACH && open > 0;
+    return oneSideWillDo ? Optional.empty() : reasons.stream().findFirst();
+  }
+
+  /** The only side on which an exercise may be done, where it is one of two. */
+  static Optional<Side> onlySide(Exercise exercise, PurposePlan plan, RoutineRequest asked) {
+    if (laterality(exercise, asked) != Laterality.EACH) {
+      return Optional.empty();
+    }
+    List<Side> open =
+        neededSides(exercise, asked).stream()
+            .filter(side -> closedOn(exercise, side, ALL, plan, asked).isEmpty())
+            .toList();
+    return open.size() == 1 ? Optional.of(open.get(0)) : Optional.empty();
+  }
+
+  private static Optional<Reason> closedOn(
+      Exercise exercise, Side side, Set<Gate> gates, PurposePlan plan, RoutineRequest asked) {
+    for (Gate gate : gates) {
+      Optional<Reason> reason = gate.closed(exercise, side, plan, asked);
+      if (reason.isPresent()) {
+        return reason;
+      }
+    }
+    return Optional.empty();
+  }
+
+  private static Laterality laterality(Exercise exercise, RoutineRequest asked) {
+    return exercise.doseFor(asked.facts().method()).usual().laterality();
+  }
+
+  private static Set<Side> neededSides(Exercise exercise, RoutineRequest asked) {
+    return laterality(exercise, asked) == Laterality.WORKING_SIDE
+        ? EnumSet.of(asked.workingSide())
+        : EnumSet.allOf(Side.class);
+  }
+
+  private static boolean isAllowed(Exercise exercise, RoutineRequest asked) {
+    return asked.facts().health().allowed().contains(exercise.id());
   }
 
   /** The usual position among those the person can take, a seat before anything else. */
   static Optional<Position> position(Exercise exercise, ClientFacts facts) {
     return exercise.demands().positions().stream()
         .filter(facts.positions()::contains)
-        .min(java.util.Comparator.comparing(position -> !position.seated()));
+        .min(Comparator.comparing(position -> !position.seated()));
+  }
+
+  /** The main target as a tissue, if it is one. */
+  static Optional<Tissue> mainTissue(Exercise exercise) {
+    Target main = exercise.service().main();
+    return main instanceof Tissue tissue ? Optional.of(tissue) : Optional.empty();
   }
 }

@@ -1,5 +1,7 @@
 package org.nimblet.core.routine;
 
+import java.util.Locale;
+
 /** What a routine is for. */
 public enum Purpose {
   WARM_UP("Warm-up"),
@@ -14,6 +16,20 @@ public enum Purpose {
 
   Purpose(String word) {
     this.word = word;
+  }
+
+  /** The purpose inside a sentence, with its article: "a warm-up", "a routine for reach". */
+  public String withArticle() {
+    return "a " + noun();
+  }
+
+  /** The purpose inside a sentence: "warm-up", "routine for reach". */
+  public String noun() {
+    String lower = word.toLowerCase(Locale.ROOT);
+    return switch (this) {
+      case WARM_UP, BREAK, COOL_DOWN -> lower;
+      case STRENGTH, INDEPENDENCE, REACH, RECOVERY -> "routine for " + lower;
+    };
   }
 
   /** The purpose as a heading. */

@@ -1,15 +1,16 @@
 package org.nimblet.core.routine;
 
 import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.nimblet.core.anatomy.Tissue;
 import org.nimblet.core.exercise.Discipline;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.Position;
 import org.nimblet.core.exercise.Thing;
-import org.nimblet.core.routine.ClientFacts.Exclusion;
-import org.nimblet.core.routine.ClientFacts.Pain;
 
 /**
  * Why an exercise was left out.
@@ -19,47 +20,215 @@ import org.nimblet.core.routine.ClientFacts.Pain;
  */
 public record Rejection(Exercise exercise, Reason reason) {
 
-  /** Why an exercise was left out; the text of each is made in {@link Rejection#sentence()}. */
-  public sealed interface Reason {}
+  /** Why an exercise was left out. */
+  public sealed interface Reason {
+    /** The reason as one sentence. */
+    String sentence(Exercise exercise);
+  }
 
-  /** Its kind has no place in the purpose. */
-  public record NotForPurpose(Purpose purpose) implements Reason {}
+  /** A referral sign stands against it. */
+  public record Signed(Sign sign) implements Reason {
+    @Override
+    public String sentence(Exercise exercise) {
+      return "Waits for a clinician: %s, %s%s."
+          .formatted(
+              sign.sign().word(),
+              sign.place(),
+              sign.since().isEmpty() ? "" : ", since " + sign.since());
+    }
+  }
 
-  /** It is more intense than its phase allows. */
-  public record TooIntense(String phase, int allowed) implements Reason {}
+  /** Something that it does was taken out. */
+  public record Excluded(Exclusion exclusion) implements Reason {
+    @Override
+    public String sentence(Exercise exercise) {
+      String until = exclusion.until().map(day -> " Until " + day + ".").orElse("");
+      return "%s: %s%s".formatted(exclusion.subject().words(), exclusion.reason(), until);
+    }
+  }
 
-  /** It tires what is about to be used. */
-  public record Tires() implements Reason {}
+  /** A known condition stands against it. */
+  public record Conditioned(KnownCondition.Condition condition) implements Reason {
+    @Override
+    public String sentence(Exercise exercise) {
+      String word = condition.word();
+      return "Not with %s. %s".formatted(word, condition.adaptation());
+    }
+  }
 
-  /** It is for other disciplines. */
-  public record OtherDiscipline() implements Reason {}
-
-  /** None of its positions can be taken. */
-  public record NoPosition(Set<Position> needed) implements Reason {}
-
-  /** Something is not at hand. */
-  public record NoThing(Set<Thing> missing) implements Reason {}
+  /** It is not for this age. */
+  public record NotForAge(AgeGroup age) implements Reason {
+    @Override
+    public String sentence(Exercise exercise) {
+      return "Not for people %s. %s".formatted(age.word(), age.adaptation());
+    }
+  }
 
   /** A region that it loads hurts too much. */
-  public record Painful(Pain pain) implements Reason {}
+  public record Painful(Pain pain) implements Reason {
+    @Override
+    public String sentence(Exercise exercise) {
+      return "Loads the %s on the %s, where pain is %d of 10."
+          .formatted(pain.region().word(), pain.side().word(), pain.level());
+    }
+  }
 
-  /** A region that it loads was taken out. */
-  public record Excluded(Exclusion exclusion) implements Reason {}
+  /** With the pain there is, it was done often enough today. */
+  public record OftenEnough(Pain pain, PainDose allowed) implements Reason {
+    @Override
+    public String sentence(Exercise exercise) {
+      return "Done today already; with pain %d of 10, %s, it is done %s."
+          .formatted(pain.level(), pain.course().word(), allowed.often().words());
+    }
+  }
+
+  /** Its kind, or what it moves, has no place in the purpose. */
+  public record NotForPurpose(PurposePlan plan) implements Reason {
+    @Override
+    public String sentence(Exercise exercise) {
+      String purpose = plan.purpose().withArticle();
+      Optional<Phase> ofItsKind =
+          plan.phases().stream()
+              .filter(phase -> phase.kinds().contains(exercise.kind()))
+              .findFirst();
+      if (ofItsKind.isPresent()) {
+        return "In %s the phase %s takes only %s."
+            .formatted(purpose, ofItsKind.get().name(), ofItsKind.get().scope().words());
+      }
+      return "%s has no place in %s.".formatted(exercise.kind().word(), purpose);
+    }
+  }
+
+  /** It is more intense than its phase allows. */
+  public record TooIntense(String phase, int allowed) implements Reason {
+    @Override
+    public String sentence(Exercise exercise) {
+      return "Intensity %d; in the phase %s at most %d."
+          .formatted(exercise.demands().intensity(), phase, allowed);
+    }
+  }
+
+  /** It tires what is about to be used; minutes to play, if play does not follow at once. */
+  public record Tires(OptionalInt minutesToPlay) implements Reason {
+    @Override
+    public String sentence(Exercise exercise) {
+      return minutesToPlay.isEmpty()
+          ? "It tires what is about to be used."
+          : "It tires, and play is %d min away; at least %d min are wanted between."
+              .formatted(minutesToPlay.getAsInt(), SafetyRules.STRENGTH_BEFORE_PLAY_MINUTES);
+    }
+  }
+
+  /** The same tissue was worked hard the day before or today. */
+  public record NeedsRest(Set<Tissue> tissues) implements Reason {
+    @Override
+    public String sentence(Exercise exercise) {
+      return "Works the %s, worked hard today or yesterday; a day of rest comes between."
+          .formatted(tissues.stream().sorted().map(Tissue::word).collect(Collectors.joining(", ")));
+    }
+  }
+
+  /** A performance is on the next day. */
+  public record BeforePerformance() implements Reason {
+    @Override
+    public String sentence(Exercise exercise) {
+      return "Too heavy for the day before a performance.";
+    }
+  }
+
+  /** What it loads of the hands is not asked for in the stretch part. */
+  public record NotWorked() implements Reason {
+    @Override
+    public String sentence(Exercise exercise) {
+      return "Stretches what is not strengthened here.";
+    }
+  }
+
+  /** It is for other disciplines. */
+  public record OtherDiscipline() implements Reason {
+    @Override
+    public String sentence(Exercise exercise) {
+      return "Made for %s."
+          .formatted(
+              exercise.demands().disciplines().stream()
+                  .sorted()
+                  .map(Discipline::word)
+                  .collect(Collectors.joining(", ")));
+    }
+  }
+
+  /** None of its positions can be taken. */
+  public record NoPosition(Set<Position> needed) implements Reason {
+    @Override
+    public String sentence(Exercise exercise) {
+      return "Needs to be done %s, which is not possible here."
+          .formatted(
+              needed.stream().sorted().map(Position::word).collect(Collectors.joining(" or ")));
+    }
+  }
+
+  /** Something is not at hand. */
+  public record NoThing(Set<Thing> missing) implements Reason {
+    @Override
+    public String sentence(Exercise exercise) {
+      return "Needs %s, which is not at hand."
+          .formatted(
+              missing.stream().sorted().map(Thing::word).collect(Collectors.joining(" and ")));
+    }
+  }
 
   /** Its shortest dose holds a tissue for too long. */
-  public record HoldsTooLong(int allowedSeconds) implements Reason {}
+  public record HoldsTooLong(int allowedSeconds) implements Reason {
+    @Override
+    public String sentence(Exercise exercise) {
+      return "Would hold a tissue for more than %d s.".formatted(allowedSeconds);
+    }
+  }
+
+  /** Each of its doses would break a rule that belongs to the dose. */
+  public record NoSoundDose(String why) implements Reason {
+    @Override
+    public String sentence(Exercise exercise) {
+      return why;
+    }
+  }
 
   /** The hands would not be warm enough. */
-  public record NotWarm(int warmingSeconds) implements Reason {}
+  public record NotWarm(int warmingSeconds) implements Reason {
+    @Override
+    public String sentence(Exercise exercise) {
+      return "Only %d s of heat and mobilising before it: too cold for it."
+          .formatted(warmingSeconds);
+    }
+  }
 
   /** Its shortest dose does not fit into the phase. */
-  public record NoRoom(String phase, int neededSeconds, int greatestSeconds) implements Reason {}
+  public record NoRoom(String phase, int neededSeconds, int greatestSeconds) implements Reason {
+    @Override
+    public String sentence(Exercise exercise) {
+      return "Takes at least %d s; the phase %s has at most %d s."
+          .formatted(neededSeconds, phase, greatestSeconds);
+    }
+  }
 
   /** Others of the same kind for the same tissue are worth more. */
-  public record SameServedBetter(Set<String> by) implements Reason {}
+  public record SameServedBetter(Set<String> by) implements Reason {
+    @Override
+    public String sentence(Exercise exercise) {
+      return "%s %s more for the same here."
+          .formatted(
+              by.stream().sorted(Comparator.naturalOrder()).collect(Collectors.joining(" and ")),
+              by.size() == 1 ? "does" : "do");
+    }
+  }
 
   /** The seconds of the phase or the budget went to what is worth more. */
-  public record WorthLess(String phase) implements Reason {}
+  public record WorthLess(String phase) implements Reason {
+    @Override
+    public String sentence(Exercise exercise) {
+      return "The time of the phase %s went to work that is worth more here.".formatted(phase);
+    }
+  }
 
   /**
    * Why an exercise does not suit a person, whatever it would be for; empty if it does.
@@ -68,59 +237,21 @@ public record Rejection(Exercise exercise, Reason reason) {
    */
   public static Optional<Rejection> unsuited(
       Exercise exercise, ClientFacts facts, Set<Discipline> disciplines) {
-    return Gate.unsuited(exercise, facts, disciplines)
+    RoutineRequest whatever =
+        new RoutineRequest(
+            RoutineRequest.LEAST_SECONDS,
+            facts,
+            new HandUse(disciplines, Set.of(facts.dominant())),
+            Weights.NONE,
+            Recent.NOTHING,
+            Around.NOTHING,
+            List.of());
+    return Gate.closedFor(exercise, Gate.OF_THE_PERSON, PurposePlan.of(Purpose.WARM_UP), whatever)
         .map(reason -> new Rejection(exercise, reason));
   }
 
   /** The reason as one sentence. */
   public String sentence() {
-    if (reason instanceof NotForPurpose r) {
-      return "%s has no place in a %s."
-          .formatted(exercise.kind().word(), r.purpose().word().toLowerCase(java.util.Locale.ROOT));
-    } else if (reason instanceof TooIntense r) {
-      return "Intensity %d; in the phase %s at most %d."
-          .formatted(exercise.demands().intensity(), r.phase(), r.allowed());
-    } else if (reason instanceof Tires) {
-      return "It tires what is about to be used.";
-    } else if (reason instanceof OtherDiscipline) {
-      return "Made for %s."
-          .formatted(
-              exercise.demands().disciplines().stream()
-                  .sorted()
-                  .map(discipline -> discipline.word())
-                  .collect(Collectors.joining(", ")));
-    } else if (reason instanceof NoPosition r) {
-      return "Needs to be done %s, which is not possible here."
-          .formatted(
-              r.needed().stream().sorted().map(Position::word).collect(Collectors.joining(" or ")));
-    } else if (reason instanceof NoThing r) {
-      return "Needs %s, which is not at hand."
-          .formatted(
-              r.missing().stream().sorted().map(Thing::word).collect(Collectors.joining(" and ")));
-    } else if (reason instanceof Painful r) {
-      return "Loads the %s on the %s, where pain is %d of 10."
-          .formatted(r.pain().region().word(), r.pain().side().word(), r.pain().level());
-    } else if (reason instanceof Excluded r) {
-      return "Loads the %s on the %s: %s"
-          .formatted(
-              r.exclusion().region().word(), r.exclusion().side().word(), r.exclusion().reason());
-    } else if (reason instanceof HoldsTooLong r) {
-      return "Would hold a tissue for more than %d s before play.".formatted(r.allowedSeconds());
-    } else if (reason instanceof NotWarm r) {
-      return "Only %d s of heat and mobilising before it: too cold for it."
-          .formatted(r.warmingSeconds());
-    } else if (reason instanceof NoRoom r) {
-      return "Takes at least %d s; the phase %s has at most %d s."
-          .formatted(r.neededSeconds(), r.phase(), r.greatestSeconds());
-    } else if (reason instanceof SameServedBetter r) {
-      return "%s %s more for the same here."
-          .formatted(
-              r.by().stream()
-                  .sorted(Comparator.naturalOrder())
-                  .collect(Collectors.joining(" and ")),
-              r.by().size() == 1 ? "does" : "do");
-    }
-    return "The time of the phase %s went to work that is worth more here."
-        .formatted(((WorthLess) reason).phase());
+    return reason.sentence(exercise);
   }
 }

@@ -1,30 +1,28 @@
 package org.nimblet.core.routine;
 
-import java.util.Map;
-import java.util.Set;
+import java.util.List;
 import org.nimblet.core.anatomy.Side;
-import org.nimblet.core.exercise.Discipline;
+import org.nimblet.core.exercise.Kind;
 
 /**
  * What a routine is asked for.
  *
  * @param budgetSeconds the time there is, 60–1800 s
  * @param facts who it is for
- * @param discipline what the hands do next to it
- * @param workingSides which hand does that, at least one
+ * @param use what the hands do next to it
  * @param weights what it should serve
- * @param daysSinceDone whole days since each exercise was last done, by identifier; an exercise
- *     that is not in it was never done
- * @param warmed whether something warmed the hands in the last 30 minutes
+ * @param recent what was done lately
+ * @param around what lies around it in the day
+ * @param pinned steps that are in it whatever else is chosen
  */
 public record RoutineRequest(
     int budgetSeconds,
     ClientFacts facts,
-    Discipline discipline,
-    Set<Side> workingSides,
+    HandUse use,
     Weights weights,
-    Map<String, Integer> daysSinceDone,
-    boolean warmed) {
+    Recent recent,
+    Around around,
+    List<Step> pinned) {
 
   public static final int LEAST_SECONDS = 60;
   public static final int GREATEST_SECONDS = 1800;
@@ -35,20 +33,31 @@ public record RoutineRequest(
    * @throws IllegalArgumentException naming the value and what is allowed
    */
   public RoutineRequest {
-    workingSides = Set.copyOf(workingSides);
-    daysSinceDone = Map.copyOf(daysSinceDone);
+    pinned = List.copyOf(pinned);
     if (budgetSeconds < LEAST_SECONDS || budgetSeconds > GREATEST_SECONDS) {
       throw new IllegalArgumentException(
           "budget (%d s) must be between %d and %d s"
               .formatted(budgetSeconds, LEAST_SECONDS, GREATEST_SECONDS));
     }
-    if (workingSides.isEmpty()) {
-      throw new IllegalArgumentException("working sides (none) must name at least one side");
-    }
   }
 
-  /** The side that works alone where only one does: the dominant one if both work. */
+  /** The side that works alone where only one does. */
   Side workingSide() {
-    return workingSides.size() == 1 ? workingSides.iterator().next() : facts.dominant();
+    return use.workingSide(facts.dominant());
+  }
+
+  /** Whether a gap for playing stands in it. */
+  boolean hasPlay() {
+    return pinned.stream().anyMatch(step -> step.exercise().kind() == Kind.PLAY);
+  }
+
+  /** The same request in another time. */
+  RoutineRequest withBudget(int seconds) {
+    return new RoutineRequest(seconds, facts, use, weights, recent, around, pinned);
+  }
+
+  /** The same request with other pinned steps. */
+  public RoutineRequest withPinned(List<Step> other) {
+    return new RoutineRequest(budgetSeconds, facts, use, weights, recent, around, other);
   }
 }

@@ -1,11 +1,10 @@
 package org.nimblet.core.routine;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.Kind;
-import org.nimblet.core.routine.ClientFacts.Pain;
+import org.nimblet.core.exercise.Recovery;
 
 /** What stops work, in every session (common practice, no source; in-between numbers ours). */
 public final class SafetyRules {
@@ -32,6 +31,9 @@ public final class SafetyRules {
       "Stop here for today. If it stays or comes back, see a doctor, hand therapist or"
           + " physiotherapist before you go on.";
 
+  /** Tiring work ends at least so long before play (common practice, no source). */
+  public static final int STRENGTH_BEFORE_PLAY_MINUTES = 60;
+
   private static final int GENTLEST_ONLY_PAIN = 5;
   private static final int GENTLE_ONLY_PAIN = 4;
   private static final int GENTLEST = 1;
@@ -44,21 +46,22 @@ public final class SafetyRules {
     return pain >= ENDING_PAIN || ENDING_SENSATIONS.contains(sensation);
   }
 
-  /** The pain that forbids this exercise, if one does. */
-  static Optional<Pain> forbidding(Exercise exercise, List<Pain> pains) {
-    return pains.stream()
-        .filter(pain -> exercise.service().loadedRegions().contains(pain.region()))
-        .filter(pain -> forbids(exercise, pain.level()))
-        .findFirst();
-  }
-
-  private static boolean forbids(Exercise exercise, int pain) {
+  /**
+   * Whether pain of a region that an exercise loads keeps it out. Strengthening follows {@link
+   * PainDose} and only loses what is heavy; other work becomes gentler as pain rises.
+   */
+  static boolean forbids(Exercise exercise, int pain) {
+    if (pain >= ENDING_PAIN) {
+      return true;
+    }
     if (exercise.kind() == Kind.HEAT) {
-      return pain >= ENDING_PAIN;
+      return false;
+    }
+    if (exercise.kind() == Kind.STRENGTHEN) {
+      return pain >= GENTLEST_ONLY_PAIN && exercise.demands().recovery() == Recovery.REST_DAY;
     }
     int intensity = exercise.demands().intensity();
-    return pain >= ENDING_PAIN
-        || (pain >= GENTLEST_ONLY_PAIN && intensity > GENTLEST)
+    return (pain >= GENTLEST_ONLY_PAIN && intensity > GENTLEST)
         || (pain >= GENTLE_ONLY_PAIN && intensity > GENTLE);
   }
 }

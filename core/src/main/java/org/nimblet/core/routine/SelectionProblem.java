@@ -7,9 +7,13 @@ import java.util.List;
  * composite or none, within the phases' windows and the budget.
  *
  * @param budget seconds in all
+ * @param earlier from how many earlier choices this one has to differ, 0–2
  * @param phases in order
  */
-record SelectionProblem(int budget, List<PhaseWindow> phases) {
+record SelectionProblem(int budget, int earlier, List<PhaseWindow> phases) {
+
+  /** A choice that differs has at least so many exercises that the earlier one has not. */
+  static final int DIFFERING = 2;
 
   SelectionProblem {
     phases = List.copyOf(phases);
@@ -46,8 +50,16 @@ record SelectionProblem(int budget, List<PhaseWindow> phases) {
    * @param seconds what it takes
    * @param value what it is worth, in half points
    * @param floor whether it is done on the floor
+   * @param fresh for each earlier choice, how many of its exercises that one has not; as a number
+   *     to base three, the first earlier choice as the last digit
    */
-  record Composite(int seconds, long value, boolean floor) {}
+  record Composite(int seconds, long value, boolean floor, int fresh) {
+
+    /** An alternative where no earlier choice matters. */
+    Composite(int seconds, long value, boolean floor) {
+      this(seconds, value, floor, 0);
+    }
+  }
 
   /**
    * The best choice.

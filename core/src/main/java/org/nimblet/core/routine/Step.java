@@ -1,5 +1,6 @@
 package org.nimblet.core.routine;
 
+import java.util.EnumSet;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
@@ -8,7 +9,9 @@ import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Dose;
 import org.nimblet.core.exercise.Exercise;
+import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Method;
+import org.nimblet.core.exercise.Pace;
 import org.nimblet.core.exercise.Position;
 import org.nimblet.core.exercise.Substitution;
 import org.nimblet.core.exercise.Thing;
@@ -21,13 +24,15 @@ import org.nimblet.core.exercise.Thing;
  * @param position in which position it is done
  * @param firstSide the side that goes first; the working side if only that works
  * @param standIns what is taken instead of a thing that is not at hand, by that thing
+ * @param released whether a long hold in it ends with a short release
  */
 public record Step(
     Exercise exercise,
     Dose dose,
     Position position,
     Side firstSide,
-    Map<Thing, Substitution> standIns) {
+    Map<Thing, Substitution> standIns,
+    boolean released) {
 
   /** Copies the map. */
   public Step {
@@ -36,7 +41,7 @@ public record Step(
 
   /** A step with the things that the exercise names. */
   public Step(Exercise exercise, Dose dose, Position position, Side firstSide) {
-    this(exercise, dose, position, firstSide, Map.of());
+    this(exercise, dose, position, firstSide, Map.of(), true);
   }
 
   /** The things that have to be at hand, stand-ins included. */
@@ -65,8 +70,47 @@ public record Step(
     return exercise.doseText(method, notation).format(dose);
   }
 
+  /** The sides that work in it. */
+  public Set<Side> sides() {
+    return switch (dose.laterality()) {
+      case EACH, TOGETHER, ALTERNATING -> EnumSet.allOf(Side.class);
+      case WORKING_SIDE, ONE_SIDE -> EnumSet.of(firstSide);
+    };
+  }
+
+  /** Whether it ends with a short release. */
+  public boolean hasRelease(Pace pace) {
+    return released && StepTime.hasRelease(dose, pace);
+  }
+
   /** The same step with another dose. */
-  Step withDose(Dose other) {
-    return new Step(exercise, other, position, firstSide, standIns);
+  public Step withDose(Dose other) {
+    return new Step(exercise, other, position, firstSide, standIns, released);
+  }
+
+  /** The same step on the sides on which it is usually done, alike on both. */
+  public Step onUsualSides(Method liked) {
+    return withDose(dose.withLaterality(exercise.doseFor(liked).usual().laterality()));
+  }
+
+  /** The same step on one side alone. */
+  public Step on(Side side) {
+    return new Step(
+        exercise, dose.withLaterality(Laterality.ONE_SIDE), position, side, standIns, released);
+  }
+
+  /** The same step in another position. */
+  Step in(Position other) {
+    return new Step(exercise, dose, other, firstSide, standIns, released);
+  }
+
+  /** The same step with other stand-ins. */
+  Step with(Map<Thing, Substitution> other) {
+    return new Step(exercise, dose, position, firstSide, other, released);
+  }
+
+  /** The same step with or without a release. */
+  Step withRelease(boolean wanted) {
+    return new Step(exercise, dose, position, firstSide, standIns, wanted);
   }
 }

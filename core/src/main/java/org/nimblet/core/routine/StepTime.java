@@ -1,7 +1,6 @@
 package org.nimblet.core.routine;
 
-import java.math.BigDecimal;
-import java.math.RoundingMode;
+import java.math.BigInteger;
 import java.util.List;
 import org.apache.commons.numbers.fraction.BigFraction;
 import org.nimblet.core.anatomy.Side;
@@ -35,24 +34,28 @@ public final class StepTime {
     return dose.form().isStatic() && dose.form().heldSeconds(pace) >= RELEASED_HOLD_SECONDS;
   }
 
-  /** The exact length of a dose in seconds, without set-up. */
+  /** The exact length of a dose in seconds, without set-up, with the release it should have. */
   public static BigFraction exactSeconds(Dose dose, Pace pace) {
-    List<Dose> passes = dose.passes(Side.LEFT).stream().map(dose::on).toList();
-    BigFraction seconds = BigFraction.of((long) (passes.size() - 1) * SIDE_CHANGE_SECONDS);
-    for (Dose pass : passes) {
-      int units = pass.units().count();
-      long rests = (long) units * (pass.sets() - 1) * pass.restSeconds();
-      long changes = (long) (units - 1) * UNIT_CHANGE_SECONDS;
-      seconds =
-          seconds
-              .add(
-                  pass.form()
-                      .repetitionSeconds(pace)
-                      .multiply(pass.repetitions() * pass.sets() * units))
-              .add(rests + changes);
+    return work(dose, pace).add(hasRelease(dose, pace) ? RELEASE_SECONDS : 0);
+  }
+
+  private static BigFraction work(Dose dose, Pace pace) {
+    List<Side> sides = dose.passes(Side.LEFT);
+    BigFraction changes = BigFraction.of((long) (sides.size() - 1) * SIDE_CHANGE_SECONDS);
+    if (dose.exception().isEmpty()) {
+      return changes.add(pass(dose, pace).multiply(sides.size()));
     }
-    long release = hasRelease(dose, pace) ? RELEASE_SECONDS : 0;
-    return seconds.add(release);
+    return sides.stream().map(side -> pass(dose.on(side), pace)).reduce(changes, BigFraction::add);
+  }
+
+  private static BigFraction pass(Dose dose, Pace pace) {
+    int units = dose.units().count();
+    long rests = (long) units * (dose.sets() - 1) * dose.restSeconds();
+    long changes = (long) (units - 1) * UNIT_CHANGE_SECONDS;
+    return dose.form()
+        .repetitionSeconds(pace)
+        .multiply(dose.repetitions() * dose.sets() * units)
+        .add(rests + changes);
   }
 
   /** The length of a dose in milliseconds, without set-up, rounded half up. */
@@ -60,10 +63,14 @@ public final class StepTime {
     return roundedMillis(exactSeconds(dose, pace));
   }
 
+  /** The length of a step in milliseconds, without set-up, rounded half up. */
+  public static long millis(Step step, Pace pace) {
+    return roundedMillis(work(step.dose(), pace).add(step.hasRelease(pace) ? RELEASE_SECONDS : 0));
+  }
+
   static long roundedMillis(BigFraction seconds) {
     BigFraction millis = seconds.multiply(MILLIS);
-    return new BigDecimal(millis.getNumerator())
-        .divide(new BigDecimal(millis.getDenominator()), 0, RoundingMode.HALF_UP)
-        .longValueExact();
+    BigInteger twice = millis.getNumerator().shiftLeft(1).add(millis.getDenominator());
+    return twice.divide(millis.getDenominator().shiftLeft(1)).longValueExact();
   }
 }

@@ -126,7 +126,7 @@ class ExerciseLibraryTest {
         .isInstanceOf(LibraryException.class)
         .hasMessage(
             "a.yaml, palm-rub, kind: (hot) must be one of heat, mobilise, stretch, activate, "
-                + "independence, strengthen, bridge, release, settle");
+                + "independence, strengthen, play, bridge, release, settle");
     assertThatThrownBy(
             () ->
                 ExerciseLibrary.read(Map.of("a.yaml", GOOD.replace("seconds: 25", "seconds: 50"))))

@@ -18,6 +18,7 @@ import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.nimblet.core.anatomy.Digit;
+import org.nimblet.core.anatomy.Movement;
 import org.nimblet.core.anatomy.Target;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -81,7 +82,12 @@ class ExerciseSchemaTest {
         Arguments.of("recovery", Recovery.values()),
         Arguments.of("referral-sign", ReferralSign.values()),
         Arguments.of("method", Method.values()),
-        Arguments.of("sides", Laterality.values()),
+        Arguments.of(
+            "sides",
+            Arrays.stream(Laterality.values())
+                .filter(sides -> sides != Laterality.ONE_SIDE)
+                .toArray(Laterality[]::new)),
+        Arguments.of("movement", Movement.values()),
         Arguments.of("units", Units.values()),
         Arguments.of("view", FigureView.values()),
         Arguments.of("arrow", FigureArrow.values()),

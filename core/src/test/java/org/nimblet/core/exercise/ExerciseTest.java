@@ -45,7 +45,9 @@ class ExerciseTest {
   private static Demands demands(Set<Discipline> disciplines) {
     return new Demands(
         BodySegment.HANDS,
+        Set.of(),
         1,
+        false,
         false,
         false,
         List.of(Position.SIT),
@@ -167,7 +169,9 @@ class ExerciseTest {
             () ->
                 new Demands(
                     BodySegment.HANDS,
+                    Set.of(),
                     6,
+                    false,
                     false,
                     false,
                     List.of(Position.SIT),
@@ -180,7 +184,9 @@ class ExerciseTest {
             () ->
                 new Demands(
                     BodySegment.HANDS,
+                    Set.of(),
                     1,
+                    false,
                     false,
                     false,
                     List.of(),

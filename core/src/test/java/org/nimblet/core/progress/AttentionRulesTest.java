@@ -9,7 +9,8 @@ import org.junit.jupiter.api.Test;
 import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.progress.AttentionRules.PainReading;
-import org.nimblet.core.routine.ClientFacts.Exclusion;
+import org.nimblet.core.routine.Exclusion;
+import org.nimblet.core.routine.Health;
 import org.nimblet.core.routine.Sensation;
 
 class AttentionRulesTest {
@@ -26,7 +27,7 @@ class AttentionRulesTest {
   }
 
   private static List<Attention> reasons(PainReading... readings) {
-    return AttentionRules.reasons(TODAY, List.of(readings), List.of(), List.of());
+    return AttentionRules.reasons(TODAY, List.of(readings), List.of(), Health.GOOD);
   }
 
   @Test
@@ -68,8 +69,14 @@ class AttentionRulesTest {
             TODAY,
             List.of(),
             List.of(TODAY, TODAY.minusDays(6), TODAY.minusDays(7)),
-            List.of(new Exclusion(Side.LEFT, Region.RING_FINGER, "letter of the therapist.")));
-    assertThat(reasons).extracting(Attention::heading).containsExactly("Referral sign", "2 missed");
-    assertThat(AttentionRules.reasons(TODAY, List.of(), List.of(TODAY), List.of())).isEmpty();
+            Health.of(
+                List.of(),
+                List.of(
+                    Exclusion.ofRegion(
+                        Side.LEFT, Region.RING_FINGER, "letter of the therapist."))));
+    assertThat(reasons).extracting(Attention::heading).containsExactly("Left out", "2 missed");
+    assertThat(reasons.get(0).sentence())
+        .isEqualTo("Left ring finger stays out: letter of the therapist.");
+    assertThat(AttentionRules.reasons(TODAY, List.of(), List.of(TODAY), Health.GOOD)).isEmpty();
   }
 }

@@ -1,7 +1,9 @@
 package org.nimblet.core.routine;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import org.nimblet.core.routine.SelectionProblem.Composite;
 import org.nimblet.core.routine.SelectionProblem.PhaseWindow;
 import org.nimblet.core.routine.SelectionProblem.Selection;
@@ -19,17 +21,36 @@ final class BruteForceSelection {
     this.problem = problem;
   }
 
-  static Selection solve(SelectionProblem problem) {
+  static Optional<Selection> solve(SelectionProblem problem) {
     BruteForceSelection search = new BruteForceSelection(problem);
     search.phase(0, new ArrayList<>(), problem.budget(), 0, 0);
-    return search.best;
+    return Optional.ofNullable(search.best);
+  }
+
+  /** Whether a whole choice has two exercises or more that each earlier one has not. */
+  private boolean differs(List<List<Integer>> chosen) {
+    int[] fresh = new int[problem.earlier()];
+    for (int p = 0; p < chosen.size(); p++) {
+      for (int g = 0; g < chosen.get(p).size(); g++) {
+        int pick = chosen.get(p).get(g);
+        if (pick != Selection.NOTHING) {
+          int counts = problem.phases().get(p).groups().get(g).composites().get(pick).fresh();
+          for (int e = 0; e < fresh.length; e++) {
+            fresh[e] += counts % 3;
+            counts /= 3;
+          }
+        }
+      }
+    }
+    return Arrays.stream(fresh).allMatch(count -> count >= SelectionProblem.DIFFERING);
   }
 
   private void phase(int p, List<List<Integer>> chosen, int left, long value, int missing) {
     if (p == problem.phases().size()) {
-      if (best == null
-          || missing < best.missing()
-          || (missing == best.missing() && value > best.value())) {
+      if (differs(chosen)
+          && (best == null
+              || missing < best.missing()
+              || (missing == best.missing() && value > best.value()))) {
         best = new Selection(chosen, value, missing);
       }
       return;

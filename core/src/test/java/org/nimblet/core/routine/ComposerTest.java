@@ -11,17 +11,22 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.anatomy.SidedTarget;
 import org.nimblet.core.anatomy.Target;
-import org.nimblet.core.exercise.Discipline;
+import org.nimblet.core.anatomy.Tissue;
+import org.nimblet.core.exercise.DoseForm;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
 import org.nimblet.core.exercise.Kind;
@@ -29,59 +34,33 @@ import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Method;
 import org.nimblet.core.exercise.Pace;
 import org.nimblet.core.exercise.Position;
+import org.nimblet.core.exercise.ReferralSign;
 import org.nimblet.core.exercise.Thing;
-import org.nimblet.core.routine.ClientFacts.Exclusion;
-import org.nimblet.core.routine.ClientFacts.Pain;
 import org.nimblet.core.routine.Composition.Composed;
 import org.nimblet.core.routine.Composition.NotComposed;
 
 class ComposerTest {
 
   private static final ExerciseLibrary LIBRARY = ExerciseLibrary.shipped();
-  private static final Composer COMPOSER = new Composer(LIBRARY, PurposePlan.WARM_UP);
-  private static final Set<Side> BOTH = EnumSet.allOf(Side.class);
+  private static final Composer COMPOSER = new Composer(LIBRARY, Purpose.WARM_UP);
+  private static final PurposePlan PLAN = PurposePlan.of(Purpose.WARM_UP);
 
   static LongStream seeds() {
     return LongStream.range(0, 250);
   }
 
-  private static ClientFacts facts(List<Pain> pains, List<Exclusion> exclusions) {
-    return new ClientFacts(
-        Side.RIGHT,
-        Notation.PLUCKING,
-        Pace.USUAL,
-        Method.STEADY_HOLD,
-        EnumSet.of(Position.SIT, Position.AT_INSTRUMENT, Position.STAND),
-        EnumSet.of(Thing.INSTRUMENT),
-        pains,
-        exclusions);
-  }
-
-  private static RoutineRequest request(int seconds, ClientFacts facts) {
-    return new RoutineRequest(
-        seconds,
-        facts,
-        Discipline.PLUCKED_STRINGS,
-        BOTH,
-        Weights.starting(Discipline.PLUCKED_STRINGS, BOTH, EnumSet.of(Digit.RING)),
-        Map.of(),
-        false);
+  private static RequestBuilder harpist() {
+    return RequestBuilder.warmUp()
+        .notation(Notation.PLUCKING)
+        .positions(EnumSet.of(Position.SIT, Position.AT_INSTRUMENT, Position.STAND))
+        .things(EnumSet.of(Thing.INSTRUMENT))
+        .working(EnumSet.allOf(Side.class), EnumSet.of(Digit.RING));
   }
 
   /** A long quiet hold is too long before play; the usual dose of the same stretch is not. */
   @Test
   void whoLikesLongHoldsGetsShortOnesBeforePlay() {
-    ClientFacts quiet =
-        new ClientFacts(
-            Side.RIGHT,
-            Notation.NAMES,
-            Pace.USUAL,
-            Method.LONG_QUIET,
-            EnumSet.of(Position.SIT, Position.AT_INSTRUMENT, Position.STAND),
-            EnumSet.of(Thing.INSTRUMENT),
-            List.of(),
-            List.of());
-    Composed warmUp = composed(request(600, quiet));
+    Composed warmUp = composed(harpist().method(Method.LONG_QUIET).build());
     assertThat(warmUp.steps())
         .filteredOn(step -> step.exercise().kind() == Kind.STRETCH)
         .isNotEmpty()
@@ -95,16 +74,12 @@ class ComposerTest {
 
   @Test
   void fillsTenMinutesWithEveryPhaseInItsOrder() {
-    Composed warmUp = composed(request(600, facts(List.of(), List.of())));
+    Composed warmUp = composed(harpist().build());
     assertThat(warmUp.shortPhases()).isEmpty();
     assertThat(warmUp.cueSheet().lengthMillis()).isBetween(540_000L, 600_000L);
     List<Integer> phases =
         warmUp.steps().stream()
-            .map(
-                step ->
-                    PurposePlan.WARM_UP
-                        .phases()
-                        .indexOf(PurposePlan.WARM_UP.phaseOf(step.exercise().kind()).orElseThrow()))
+            .map(step -> PLAN.phases().indexOf(PLAN.phaseOf(step.exercise()).orElseThrow()))
             .toList();
     assertThat(phases).isSorted().contains(0, 1, 2, 4, 5);
   }
@@ -113,7 +88,7 @@ class ComposerTest {
   @ParameterizedTest
   @CsvSource({"300", "480", "600", "900"})
   void stepsAreNotHasty(int seconds) {
-    Composed warmUp = composed(request(seconds, facts(List.of(), List.of())));
+    Composed warmUp = composed(harpist().seconds(seconds).build());
     List<Long> lengths = new ArrayList<>();
     for (int i = 0; i < warmUp.steps().size(); i++) {
       lengths.add(warmUp.cueSheet().stepMillis(i));
@@ -139,8 +114,8 @@ class ComposerTest {
     for (int i = 0; i < warmUp.steps().size(); i++) {
       Step step = warmUp.steps().get(i);
       Exercise exercise = step.exercise();
-      assertThat(PurposePlan.WARM_UP.phaseOf(exercise.kind())).isPresent();
-      assertThat(exercise.suits(request.discipline())).isTrue();
+      assertThat(PLAN.phaseOf(exercise)).isPresent();
+      assertThat(exercise.suits(request.use().disciplines())).isTrue();
       assertThat(request.facts().positions()).contains(step.position());
       assertThat(request.facts().things()).containsAll(step.things());
       assertThat(exercise.demands().tires()).isFalse();
@@ -154,17 +129,18 @@ class ComposerTest {
             exercise.service().main(),
             step.dose().heldSecondsPerSide(request.facts().pace()),
             Integer::sum);
-        if (exercise.demands().needsWarmth() && !request.warmed()) {
+        if (exercise.demands().needsWarmth() && !request.around().warmed()) {
           assertThat(warming).isGreaterThanOrEqualTo(55);
         }
       }
-      for (Pain pain : request.facts().pains()) {
-        if (pain.level() >= SafetyRules.ENDING_PAIN) {
+      for (Pain pain : request.facts().health().pains()) {
+        if (pain.level() >= SafetyRules.ENDING_PAIN && step.sides().contains(pain.side())) {
           assertThat(exercise.service().loadedRegions()).doesNotContain(pain.region());
         }
       }
-      for (Exclusion exclusion : request.facts().exclusions()) {
-        assertThat(exercise.service().loadedRegions()).doesNotContain(exclusion.region());
+      for (Side side : step.sides()) {
+        assertThat(request.facts().health().exclusions())
+            .noneMatch(exclusion -> exclusion.subject().closes(exercise, side));
       }
     }
     assertThat(held.values()).allSatisfy(seconds -> assertThat(seconds).isLessThanOrEqualTo(30));
@@ -194,7 +170,7 @@ class ComposerTest {
   void moreTimeIsNeverWorthLess() {
     long before = 0;
     for (int seconds = 180; seconds <= 900; seconds += 60) {
-      Composed warmUp = composed(request(seconds, facts(List.of(), List.of())));
+      Composed warmUp = composed(harpist().seconds(seconds).build());
       if (warmUp.shortPhases().isEmpty()) {
         assertThat(warmUp.halfPoints()).as(seconds + " s").isGreaterThanOrEqualTo(before);
         before = warmUp.halfPoints();
@@ -205,7 +181,7 @@ class ComposerTest {
 
   @Test
   void theWeakerSideGoesFirst() {
-    Composed warmUp = composed(request(600, facts(List.of(), List.of())));
+    Composed warmUp = composed(harpist().build());
     assertThat(warmUp.steps())
         .filteredOn(step -> step.dose().laterality() == Laterality.EACH)
         .isNotEmpty()
@@ -214,11 +190,11 @@ class ComposerTest {
 
   @Test
   void painClosesTheGateAndSaysSo() {
-    Pain pain = new Pain(Side.RIGHT, Region.FOREARM_PALM_SIDE, 7);
-    Composed warmUp = composed(request(600, facts(List.of(pain), List.of())));
+    Pain pain = Pain.steady(Side.RIGHT, Region.FOREARM_PALM_SIDE, 7);
+    Composed warmUp = composed(harpist().pain(pain).build());
     assertThat(warmUp.steps())
         .extracting(step -> step.exercise().id())
-        .doesNotContain("palm-up-fingers-back", "tendon-sequence");
+        .doesNotContain("palms-together-lowering", "tendon-sequence");
     assertThat(warmUp.rejections())
         .filteredOn(rejection -> rejection.exercise().id().equals("tendon-sequence"))
         .extracting(Rejection::sentence)
@@ -228,8 +204,9 @@ class ComposerTest {
   @Test
   void aClinicianComesFirst() {
     Exclusion wrist =
-        new Exclusion(Side.LEFT, Region.WRIST_THUMB_SIDE, "her hand therapist wants it rested.");
-    Composed warmUp = composed(request(600, facts(List.of(), List.of(wrist))));
+        Exclusion.ofRegion(
+            Side.LEFT, Region.WRIST_THUMB_SIDE, "her hand therapist wants it rested.");
+    Composed warmUp = composed(harpist().exclusion(wrist).build());
     assertThat(warmUp.rejections())
         .filteredOn(rejection -> rejection.reason() instanceof Rejection.Excluded)
         .isNotEmpty()
@@ -241,33 +218,26 @@ class ComposerTest {
 
   @Test
   void saysWhyThereIsNoRoutine() {
-    List<Exclusion> everything =
-        List.of(Region.values()).stream()
-            .map(region -> new Exclusion(Side.LEFT, region, "rest."))
-            .toList();
-    Composition none = COMPOSER.compose(request(600, facts(List.of(), everything)));
+    RequestBuilder person = harpist();
+    for (Region region : Region.values()) {
+      for (Side side : Side.values()) {
+        person.exclusion(Exclusion.ofRegion(side, region, "rest."));
+      }
+    }
+    Composition none = COMPOSER.compose(person.build());
     assertThat(none)
         .isInstanceOfSatisfying(
             NotComposed.class,
             n ->
                 assertThat(n.reason())
                     .isEqualTo(
-                        "There is no warm-up in 10 min: nothing to mobilise is allowed or fits."));
+                        "No warm-up in 10 min: nothing of the kind mobilise is allowed. Loads the"
+                            + " index finger on the left: rest."));
   }
 
   @Test
   void theLikedMethodIsUsedAndNamed() {
-    ClientFacts liked =
-        new ClientFacts(
-            Side.RIGHT,
-            Notation.NAMES,
-            new Pace(12),
-            Method.BREATH_COUNTED,
-            EnumSet.of(Position.SIT, Position.AT_INSTRUMENT),
-            Set.of(),
-            List.of(),
-            List.of());
-    Composed warmUp = composed(request(600, liked));
+    Composed warmUp = composed(harpist().pace(12).method(Method.BREATH_COUNTED).build());
     assertThat(warmUp.choices())
         .filteredOn(choice -> choice.method() == Method.BREATH_COUNTED)
         .isNotEmpty()
@@ -280,20 +250,208 @@ class ComposerTest {
   @ParameterizedTest
   @CsvSource({"0, 70", "1, 80", "2, 90", "3, 100", "6, 100", "7, 110", "13, 110", "14, 120"})
   void recencyWeighs(int days, int percent) {
-    assertThat(Composer.recencyPercent(OptionalInt.of(days))).isEqualTo(percent);
+    assertThat(Options.recencyPercent(OptionalInt.of(days))).isEqualTo(percent);
   }
 
   @Test
   void pointsAreRoundedHalfUp() {
-    assertThat(Composer.recencyPercent(OptionalInt.empty())).isEqualTo(120);
-    assertThat(Composer.points(1, 100, 100, 100)).isEqualTo(10);
-    assertThat(Composer.points(1, 60, 70, 120)).isEqualTo(5);
-    assertThat(Composer.points(3, 80, 110, 100)).isEqualTo(26);
+    assertThat(Options.recencyPercent(OptionalInt.empty())).isEqualTo(120);
+    assertThat(Options.points(1, 100, 100, 100)).isEqualTo(10);
+    assertThat(Options.points(1, 60, 70, 120)).isEqualTo(5);
+    assertThat(Options.points(3, 80, 110, 100)).isEqualTo(26);
   }
 
   @Test
   void refusesTimesOutsideItsRange() {
-    assertThatThrownBy(() -> request(59, facts(List.of(), List.of())))
+    assertThatThrownBy(() -> harpist().seconds(59).build())
         .hasMessage("budget (59 s) must be between 60 and 1800 s");
+  }
+
+  // ---- every purpose
+
+  @ParameterizedTest
+  @EnumSource(Purpose.class)
+  void everyPurposeIsServedFromOneMinuteToHalfAnHour(Purpose purpose) {
+    Composer composer = new Composer(LIBRARY, purpose);
+    for (int seconds : new int[] {60, 90, 120, 300, 600, 1200, 1800}) {
+      RoutineRequest request = RequestBuilder.of(purpose).seconds(seconds).build();
+      Composition composition = composer.compose(request);
+      if (composition instanceof NotComposed none) {
+        assertThat(seconds).as(purpose + ": " + none.reason()).isLessThan(120);
+        assertThat(none.reason()).contains("at least ");
+        continue;
+      }
+      Composed composed = (Composed) composition;
+      assertThat(composed.cueSheet().lengthMillis()).isLessThanOrEqualTo(seconds * 1000L);
+      assertThat(composed.steps())
+          .anyMatch(step -> PurposePlan.of(purpose).namedFor().contains(step.exercise().kind()));
+      if (seconds >= 300) {
+        assertThat(composed.shortPhases())
+            .as(purpose + " in " + seconds)
+            .allSatisfy(
+                phase ->
+                    assertThat(phase.gotSeconds()).isGreaterThan(phase.leastSeconds() * 6 / 10));
+        assertThat(composed.cueSheet().lengthMillis())
+            .as(purpose + " in " + seconds)
+            .isGreaterThan(seconds * 600L);
+      }
+    }
+  }
+
+  @ParameterizedTest
+  @EnumSource(Purpose.class)
+  void theSecondAndTheThirdBestDifferByTwoExercises(Purpose purpose) {
+    Composer composer = new Composer(LIBRARY, purpose);
+    RoutineRequest request = RequestBuilder.of(purpose).seconds(480).build();
+    List<Set<String>> earlier = new ArrayList<>();
+    long before = Long.MAX_VALUE;
+    for (int i = 0; i < 3; i++) {
+      Composed next = (Composed) composer.compose(request, earlier);
+      Set<String> ids =
+          next.steps().stream().map(step -> step.exercise().id()).collect(Collectors.toSet());
+      for (Set<String> known : earlier) {
+        assertThat(ids.stream().filter(id -> !known.contains(id)).count())
+            .isGreaterThanOrEqualTo(2);
+      }
+      assertThat(next.halfPoints()).isLessThanOrEqualTo(before);
+      before = next.halfPoints();
+      if (earlier.size() < 2) {
+        earlier.add(ids);
+      }
+    }
+  }
+
+  @Test
+  void pinnedStepsStayAndCountInTheirPhase() {
+    Exercise stretch = LIBRARY.find("crossed-threaded-clasp").orElseThrow();
+    Step pin =
+        new Step(stretch, stretch.doseFor(Method.STEADY_HOLD).usual(), Position.SIT, Side.LEFT);
+    RoutineRequest request = RequestBuilder.of(Purpose.RECOVERY).pinned(pin).build();
+    Composed composed = (Composed) new Composer(LIBRARY, Purpose.RECOVERY).compose(request);
+    assertThat(composed.steps()).contains(pin);
+    assertThat(composed.choices())
+        .filteredOn(Choice::pinned)
+        .singleElement()
+        .satisfies(choice -> assertThat(choice.sentence()).startsWith("Pinned. "));
+    assertThat(composed.cueSheet().lengthMillis()).isLessThanOrEqualTo(600_000);
+  }
+
+  @Test
+  void aGapForPlayingStandsBeforeTheBridgeAndTakesItsTime() {
+    Exercise play = LIBRARY.find("play-easily").orElseThrow();
+    Step gap =
+        new Step(
+            play,
+            play.doseFor(Method.STEADY_HOLD).usual().withQuantity(180),
+            Position.AT_INSTRUMENT,
+            Side.LEFT);
+    Composed composed = composed(harpist().pinned(gap).build());
+    List<Kind> kinds = composed.steps().stream().map(step -> step.exercise().kind()).toList();
+    assertThat(kinds).contains(Kind.PLAY, Kind.MOBILISE);
+    assertThat(kinds.indexOf(Kind.PLAY)).isGreaterThan(kinds.lastIndexOf(Kind.MOBILISE));
+    assertThat(kinds.subList(kinds.indexOf(Kind.PLAY) + 1, kinds.size()))
+        .allMatch(kind -> kind == Kind.BRIDGE);
+    assertThat(composed.cueSheet().lengthMillis()).isLessThanOrEqualTo(600_000);
+  }
+
+  @Test
+  void pinsThatSafetyForbidsOrThatTakeTooLongAreRefusedInWords() {
+    Exercise curl = LIBRARY.find("wrist-curl-palm-up").orElseThrow();
+    Step pin = new Step(curl, curl.doseFor(Method.STEADY_HOLD).usual(), Position.SIT, Side.LEFT);
+    Composer strength = new Composer(LIBRARY, Purpose.STRENGTH);
+    RequestBuilder numb =
+        RequestBuilder.of(Purpose.STRENGTH)
+            .pinned(pin)
+            .sign(
+                new Sign(
+                    ReferralSign.PINS_AND_NEEDLES, Side.LEFT, Set.of(Region.LITTLE_FINGER), ""));
+    assertThat(((NotComposed) strength.compose(numb.build())).reason())
+        .startsWith(curl.title() + " is pinned and may not be done. Waits for a clinician: ");
+    RequestBuilder shortTime = RequestBuilder.of(Purpose.STRENGTH).seconds(60).pinned(pin);
+    assertThat(((NotComposed) strength.compose(shortTime.build())).reason())
+        .startsWith("The pinned steps take ")
+        .endsWith("; there are only 1 min.");
+  }
+
+  @Test
+  void strengthStretchesWhatItWorks() {
+    Composed composed =
+        (Composed)
+            new Composer(LIBRARY, Purpose.STRENGTH)
+                .compose(RequestBuilder.of(Purpose.STRENGTH).seconds(900).build());
+    Set<Tissue> worked =
+        composed.steps().stream()
+            .filter(step -> step.exercise().kind() == Kind.STRENGTHEN)
+            .flatMap(step -> step.exercise().service().workedTissues().stream())
+            .collect(Collectors.toSet());
+    assertThat(composed.steps())
+        .filteredOn(step -> step.exercise().kind() == Kind.STRETCH)
+        .isNotEmpty()
+        .allSatisfy(
+            step ->
+                assertThat(step.exercise().service().workedTissues())
+                    .containsAnyElementsOf(worked));
+  }
+
+  /**
+   * ACSM 2011, from memory: adults over 65 hold for 30–60 s; here from 60 on, and apart from play.
+   */
+  @Test
+  void holdsAreLongerOverSixty() {
+    Composed composed =
+        (Composed)
+            new Composer(LIBRARY, Purpose.RECOVERY)
+                .compose(RequestBuilder.of(Purpose.RECOVERY).age(AgeGroup.OVER_60).build());
+    assertThat(composed.steps())
+        .filteredOn(step -> step.exercise().kind() == Kind.STRETCH)
+        .filteredOn(step -> step.dose().form() instanceof DoseForm.Hold)
+        .filteredOn(step -> !Exercise.holdsSingleFingers(step.dose()))
+        .filteredOn(
+            step ->
+                step.exercise().doseFor(Method.STEADY_HOLD).bounds().greatest()
+                    >= AgeGroup.LONG_HOLD_SECONDS)
+        .isNotEmpty()
+        .allSatisfy(step -> assertThat(step.dose().quantity()).isGreaterThanOrEqualTo(30));
+  }
+
+  @Test
+  void whyNotIsAnsweredForAnyExercise() {
+    Composer strength = new Composer(LIBRARY, Purpose.STRENGTH);
+    RoutineRequest request = RequestBuilder.of(Purpose.STRENGTH).things(Set.of()).build();
+    for (Exercise exercise : LIBRARY.exercises()) {
+      Composer.WhyNot answer = strength.whyNot(exercise, request);
+      assertThat(answer.answers()).hasSize(Gate.values().length);
+      boolean closed = answer.answers().stream().anyMatch(a -> a.closed().isPresent());
+      if (closed) {
+        assertThat(answer.decided()).as(exercise.id()).isPresent();
+      }
+    }
+  }
+
+  @Test
+  void offersWhatFitsTheMostValuableFirst() {
+    RoutineRequest request = harpist().build();
+    List<Composer.Offer> offers = COMPOSER.offers(request, Set.of("palm-rub"));
+    assertThat(offers)
+        .isSortedAccordingTo(Comparator.comparing(Composer.Offer::points).reversed())
+        .noneMatch(offer -> offer.step().exercise().id().equals("palm-rub"))
+        .allSatisfy(offer -> assertThat(PLAN.hasPlaceFor(offer.step().exercise())).isTrue());
+  }
+
+  @Test
+  void coverageCountsWhatIsGivenOnEachSide() {
+    Exercise stretch = LIBRARY.find("palm-up-fingers-back").orElseThrow();
+    Step both =
+        new Step(stretch, stretch.doseFor(Method.STEADY_HOLD).usual(), Position.SIT, Side.LEFT);
+    Weights weights =
+        new Weights(
+            new TreeMap<>(
+                Map.of(
+                    new SidedTarget(Tissue.FINGER_FLEXORS, Side.LEFT), 8,
+                    new SidedTarget(Tissue.FINGER_FLEXORS, Side.RIGHT), 4)));
+    assertThat(Coverage.of(List.of(both.on(Side.LEFT)), weights, Method.STEADY_HOLD))
+        .containsExactly(
+            new Coverage(new SidedTarget(Tissue.FINGER_FLEXORS, Side.LEFT), 90, 80),
+            new Coverage(new SidedTarget(Tissue.FINGER_FLEXORS, Side.RIGHT), 0, 40));
   }
 }

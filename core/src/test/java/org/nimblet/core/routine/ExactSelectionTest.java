@@ -31,12 +31,21 @@ class ExactSelectionTest {
     assertThat(ExactSelection.solve(problem)).isEqualTo(BruteForceSelection.solve(problem));
   }
 
+  /** The second and the third best differ from what came before, and are the best of those. */
+  @ParameterizedTest(name = "seed {0}")
+  @MethodSource("bruteForceSeeds")
+  void findsTheBestThatDiffersFromEarlierOnes(long seed) {
+    SelectionProblem problem =
+        new SelectionGenerator(seed).problem(3, 2, 3, 4, 1 + (int) (seed % 2));
+    assertThat(ExactSelection.solve(problem)).isEqualTo(BruteForceSelection.solve(problem));
+  }
+
   /** Reference: Choco 5.0.0 proves the same optimum. */
   @ParameterizedTest(name = "seed {0}")
   @MethodSource("chocoSeeds")
   void reachesTheOptimumThatAGeneralSolverProves(long seed) {
     SelectionProblem problem = new SelectionGenerator(seed).problem(3, 4, 4, 900);
-    Selection ours = ExactSelection.solve(problem);
+    Selection ours = ExactSelection.solve(problem).orElseThrow();
     ChocoSelection.Found choco = ChocoSelection.solve(problem, Duration.ofSeconds(60));
     assertThat(choco.proved()).isTrue();
     assertThat(ours.missing()).isEqualTo(choco.missing());
@@ -47,7 +56,7 @@ class ExactSelectionTest {
   @MethodSource("bruteForceSeeds")
   void theValueCountedAgainFromTheChoiceIsTheSame(long seed) {
     SelectionProblem problem = new SelectionGenerator(seed).problem(4, 4, 4, 500);
-    Selection selection = ExactSelection.solve(problem);
+    Selection selection = ExactSelection.solve(problem).orElseThrow();
     long value = 0;
     int missing = 0;
     int total = 0;
@@ -81,10 +90,11 @@ class ExactSelectionTest {
     SelectionProblem problem =
         new SelectionProblem(
             10,
+            0,
             List.of(
                 new PhaseWindow(8, 10, 0, List.of(cheap)),
                 new PhaseWindow(0, 10, 0, List.of(rich))));
-    Selection selection = ExactSelection.solve(problem);
+    Selection selection = ExactSelection.solve(problem).orElseThrow();
     assertThat(selection.chosen()).containsExactly(List.of(0), List.of(Selection.NOTHING));
     assertThat(selection.missing()).isZero();
   }
@@ -92,7 +102,7 @@ class ExactSelectionTest {
   @Test
   void aPhaseWithoutAnythingIsShortByAllItShouldHave() {
     SelectionProblem problem =
-        new SelectionProblem(60, List.of(new PhaseWindow(15, 30, 30, List.of())));
-    assertThat(ExactSelection.solve(problem).missing()).isEqualTo(15);
+        new SelectionProblem(60, 0, List.of(new PhaseWindow(15, 30, 30, List.of())));
+    assertThat(ExactSelection.solve(problem).orElseThrow().missing()).isEqualTo(15);
   }
 }

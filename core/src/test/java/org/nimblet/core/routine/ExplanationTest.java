@@ -5,11 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.nimblet.core.anatomy.Quality;
 import org.nimblet.core.anatomy.Tissue;
@@ -26,7 +28,7 @@ class ExplanationTest {
       ExerciseLibrary.shipped().find("curls-of-two").orElseThrow();
 
   private static Choice choice(List<Share> served, int level, OptionalInt days, boolean liked) {
-    return new Choice("a", level, 30, 100, served, days, Method.BREATH_COUNTED, liked);
+    return new Choice("a", level, 30, 100, served, days, Method.BREATH_COUNTED, liked, false);
   }
 
   @Test
@@ -79,9 +81,9 @@ class ExplanationTest {
         Arguments.of(
             new Rejection.TooIntense("mobilise", 2),
             "Intensity 3; in the phase mobilise at most 2."),
-        Arguments.of(new Rejection.Tires(), "It tires what is about to be used."),
         Arguments.of(
-            new Rejection.HoldsTooLong(30), "Would hold a tissue for more than 30 s before play."),
+            new Rejection.Tires(OptionalInt.empty()), "It tires what is about to be used."),
+        Arguments.of(new Rejection.HoldsTooLong(30), "Would hold a tissue for more than 30 s."),
         Arguments.of(
             new Rejection.NotWarm(42),
             "Only 42 s of heat and mobilising before it: too cold for it."),
@@ -115,17 +117,44 @@ class ExplanationTest {
   @ParameterizedTest
   @CsvSource({"600, 48, 120", "330, 27, 66", "180, 15, 45", "40, 4, 40"})
   void aPhaseHasItsWindow(int budget, int least, int greatest) {
-    Phase heat = PurposePlan.WARM_UP.phaseOf(Kind.HEAT).orElseThrow();
+    Phase heat = PurposePlan.of(Purpose.WARM_UP).phases().get(0);
     assertThat(heat.leastSeconds(budget)).isEqualTo(least);
     assertThat(heat.greatestSeconds(budget)).isEqualTo(greatest);
   }
 
-  @Test
-  void aKindBelongsToOnePhaseOnly() {
+  /** A kind belongs to one phase of a purpose; only settling is shared, by what helps to arrive. */
+  @ParameterizedTest
+  @EnumSource(Purpose.class)
+  void anExerciseStandsInOnePhaseOnly(Purpose purpose) {
+    PurposePlan plan = PurposePlan.of(purpose);
     for (Kind kind : Kind.values()) {
-      assertThat(
-              PurposePlan.WARM_UP.phases().stream().filter(phase -> phase.kinds().contains(kind)))
+      assertThat(plan.phases())
+          .filteredOn(phase -> phase.kinds().contains(kind))
+          .filteredOn(phase -> phase.scope() != Phase.Scope.ARRIVING)
           .hasSizeLessThanOrEqualTo(1);
     }
+    assertThat(plan.phases().stream().mapToInt(Phase::leastPercent).sum()).isLessThanOrEqualTo(100);
+    assertThat(plan.phases().stream().mapToInt(Phase::greatestPercent).sum())
+        .isGreaterThanOrEqualTo(100);
+    assertThat(plan.phases())
+        .anySatisfy(phase -> assertThat(phase.kinds()).containsAnyElementsOf(plan.namedFor()));
+  }
+
+  /** MODEL 2's table of phases, written out again from the other side. */
+  @ParameterizedTest
+  @CsvSource({
+    "BREAK, arrive 0-15 mobilise 30-70 gentle stretch 0-50 light release 0-25 settle 5-20",
+    "COOL_DOWN, heat 0-10 mobilise 5-25 stretch 40-75 release 10-40 settle 2-10",
+    "STRENGTH, heat and mobilise 10-25 strengthen 45-75 stretch 10-30 settle 2-10",
+    "INDEPENDENCE, heat and mobilise 10-25 independence 60-85 settle 2-10",
+    "REACH, heat and mobilise 15-30 stretch 40-70 bridge 0-25 settle 2-10",
+    "RECOVERY, heat and mobilise 15-30 stretch 40-65 release 15-35 settle 2-10"
+  })
+  void thePurposesHaveTheirShares(Purpose purpose, String shares) {
+    assertThat(
+            PurposePlan.of(purpose).phases().stream()
+                .map(p -> "%s %d-%d".formatted(p.name(), p.leastPercent(), p.greatestPercent()))
+                .collect(Collectors.joining(" ")))
+        .isEqualTo(shares);
   }
 }

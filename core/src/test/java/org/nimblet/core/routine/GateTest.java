@@ -3,82 +3,46 @@ package org.nimblet.core.routine;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.time.LocalDate;
 import java.util.EnumSet;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.nimblet.core.anatomy.Notation;
+import org.nimblet.core.anatomy.Movement;
 import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Side;
-import org.nimblet.core.exercise.Discipline;
+import org.nimblet.core.anatomy.Tissue;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
-import org.nimblet.core.exercise.Method;
-import org.nimblet.core.exercise.Pace;
 import org.nimblet.core.exercise.Position;
-import org.nimblet.core.exercise.Thing;
-import org.nimblet.core.routine.ClientFacts.Exclusion;
-import org.nimblet.core.routine.ClientFacts.Pain;
+import org.nimblet.core.exercise.ReferralSign;
 
 /** Every reason that keeps an exercise out before anything is weighed, and its sentence. */
 class GateTest {
 
   private static final ExerciseLibrary LIBRARY = ExerciseLibrary.shipped();
-  private static final Set<Side> BOTH = EnumSet.allOf(Side.class);
 
   private static Exercise find(String id) {
     return LIBRARY.find(id).orElseThrow();
   }
 
-  private static RoutineRequest request(
-      Discipline discipline,
-      Set<Position> positions,
-      Set<Thing> things,
-      List<Pain> pains,
-      List<Exclusion> exclusions) {
-    return new RoutineRequest(
-        600,
-        new ClientFacts(
-            Side.RIGHT,
-            Notation.NAMES,
-            Pace.USUAL,
-            Method.STEADY_HOLD,
-            positions,
-            things,
-            pains,
-            exclusions),
-        discipline,
-        BOTH,
-        Weights.starting(discipline, BOTH, Set.of()),
-        Map.of(),
-        false);
-  }
-
   private static Optional<String> sentence(String id, RoutineRequest request) {
-    return Gate.closedFor(find(id), PurposePlan.WARM_UP, request)
+    return Gate.closedFor(find(id), PurposePlan.of(Purpose.WARM_UP), request)
         .map(reason -> new Rejection(find(id), reason).sentence());
   }
 
   private static RoutineRequest withPain(Region region, int level) {
-    return request(
-        Discipline.PLUCKED_STRINGS,
-        EnumSet.allOf(Position.class),
-        EnumSet.allOf(Thing.class),
-        List.of(new Pain(Side.LEFT, region, level)),
-        List.of());
+    return RequestBuilder.warmUp()
+        .pain(Pain.steady(Side.LEFT, region, level))
+        .pain(Pain.steady(Side.RIGHT, region, level))
+        .build();
   }
 
-  private static final RoutineRequest EVERYTHING =
-      request(
-          Discipline.PLUCKED_STRINGS,
-          EnumSet.allOf(Position.class),
-          EnumSet.allOf(Thing.class),
-          List.of(),
-          List.of());
+  private static final RoutineRequest EVERYTHING = RequestBuilder.warmUp().build();
 
   @Test
   void isOpenWhereNothingForbids() {
@@ -97,26 +61,14 @@ class GateTest {
 
   @Test
   void needsAPositionThatCanBeTaken() {
-    RoutineRequest seated =
-        request(
-            Discipline.PLUCKED_STRINGS,
-            Set.of(Position.SIT),
-            EnumSet.allOf(Thing.class),
-            List.of(),
-            List.of());
+    RoutineRequest seated = RequestBuilder.warmUp().positions(Set.of(Position.SIT)).build();
     assertThat(sentence("hip-circles", seated))
         .contains("Needs to be done standing, which is not possible here.");
   }
 
   @Test
   void needsTheThingsItIsDoneWith() {
-    RoutineRequest bare =
-        request(
-            Discipline.PLUCKED_STRINGS,
-            EnumSet.allOf(Position.class),
-            Set.of(),
-            List.of(),
-            List.of());
+    RoutineRequest bare = RequestBuilder.warmUp().things(Set.of()).build();
     assertThat(sentence("fingers-placed-silently", bare))
         .contains("Needs the instrument or device, which is not at hand.");
   }
@@ -146,14 +98,164 @@ class GateTest {
   @Test
   void aCliniciansWordComesBeforePain() {
     RoutineRequest both =
-        request(
-            Discipline.PLUCKED_STRINGS,
-            EnumSet.allOf(Position.class),
-            EnumSet.allOf(Thing.class),
-            List.of(new Pain(Side.LEFT, Region.FOREARM_PALM_SIDE, 9)),
-            List.of(new Exclusion(Side.LEFT, Region.FOREARM_PALM_SIDE, "to be rested.")));
-    assertThat(sentence("palm-up-fingers-back", both))
+        RequestBuilder.warmUp()
+            .pain(Pain.steady(Side.LEFT, Region.FOREARM_PALM_SIDE, 9))
+            .exclusion(Exclusion.ofRegion(Side.LEFT, Region.FOREARM_PALM_SIDE, "to be rested."))
+            .build();
+    assertThat(sentence("palms-together-lowering", both))
         .contains("Loads the forearm, palm side on the left: to be rested.");
+  }
+
+  /** What is done one side after the other goes on on the side that is well. */
+  @Test
+  void painOfOneSideClosesThatSideOnly() {
+    RoutineRequest sore =
+        RequestBuilder.warmUp().pain(Pain.steady(Side.LEFT, Region.FOREARM_PALM_SIDE, 8)).build();
+    PurposePlan plan = PurposePlan.of(Purpose.WARM_UP);
+    assertThat(sentence("palm-up-fingers-back", sore)).isEmpty();
+    assertThat(Gate.onlySide(find("palm-up-fingers-back"), plan, sore)).contains(Side.RIGHT);
+    assertThat(sentence("palms-together-lowering", sore))
+        .contains("Loads the forearm, palm side on the left, where pain is 8 of 10.");
+    assertThat(Gate.onlySide(find("palm-up-fingers-back"), plan, EVERYTHING)).isEmpty();
+  }
+
+  @Test
+  void aSignClosesStrengtheningAndIntenseStretchingOfItsHandAndForearmOnly() {
+    RoutineRequest tingling =
+        RequestBuilder.of(Purpose.STRENGTH)
+            .sign(
+                new Sign(
+                    ReferralSign.PINS_AND_NEEDLES,
+                    Side.LEFT,
+                    Set.of(Region.RING_FINGER),
+                    "about 10 November"))
+            .build();
+    PurposePlan plan = PurposePlan.of(Purpose.STRENGTH);
+    assertThat(Gate.onlySide(find("wrist-curl-palm-down"), plan, tingling)).contains(Side.RIGHT);
+    assertThat(Gate.closedFor(find("fast-open-and-close"), plan, tingling))
+        .map(reason -> reason.sentence(find("fast-open-and-close")))
+        .contains(
+            "Waits for a clinician: pins and needles or loss of feeling in hand or arm, left ring"
+                + " finger, since about 10 November.");
+    assertThat(Gate.closedFor(find("shoulder-blade-squeeze"), plan, tingling)).isEmpty();
+    assertThat(Gate.closedFor(find("tendon-sequence"), plan, tingling)).isEmpty();
+    assertThat(Gate.closedFor(find("palm-up-fingers-spread-back"), plan, tingling)).isEmpty();
+    assertThat(Gate.onlySide(find("palm-up-fingers-spread-back"), plan, tingling))
+        .contains(Side.RIGHT);
+  }
+
+  @Test
+  void whatAClinicianAllowsComesBeforeSignsAndConditions() {
+    RequestBuilder person =
+        RequestBuilder.of(Purpose.STRENGTH)
+            .sign(new Sign(ReferralSign.WEAKNESS, Side.LEFT, Set.of(Region.PALM), ""))
+            .condition(
+                new KnownCondition(
+                    KnownCondition.Condition.OPERATION_ADVISED, EnumSet.allOf(Side.class)));
+    PurposePlan plan = PurposePlan.of(Purpose.STRENGTH);
+    assertThat(Gate.closedFor(find("squeeze-ladder"), plan, person.build())).isPresent();
+    assertThat(
+            Gate.closedFor(find("squeeze-ladder"), plan, person.allowed("squeeze-ladder").build()))
+        .isEmpty();
+  }
+
+  /** A direction of movement can be excluded, not only a region. */
+  @Test
+  void aDirectionOfMovementCanBeLeftOut() {
+    RoutineRequest noBendingBack =
+        RequestBuilder.warmUp()
+            .exclusion(
+                new Exclusion(
+                    new Exclusion.OfMovement(Side.RIGHT, Movement.WRIST_EXTENSION),
+                    "not before the splint is off.",
+                    Optional.of(LocalDate.of(2026, 12, 8))))
+            .build();
+    assertThat(sentence("palms-together-lowering", noBendingBack))
+        .contains(
+            "Asks for bending back of the wrist on the right: not before the splint is off. Until"
+                + " 2026-12-08.");
+    assertThat(
+            Gate.onlySide(
+                find("palm-up-fingers-back"), PurposePlan.of(Purpose.WARM_UP), noBendingBack))
+        .contains(Side.LEFT);
+    assertThat(sentence("palm-down-hand-in", noBendingBack)).isEmpty();
+  }
+
+  @Test
+  void oneExerciseCanBeLeftOut() {
+    RoutineRequest without =
+        RequestBuilder.warmUp()
+            .exclusion(
+                new Exclusion(new Exclusion.OfExercise("palm-rub"), "sore skin.", Optional.empty()))
+            .build();
+    assertThat(sentence("palm-rub", without)).contains("Is left out: sore skin.");
+    assertThat(sentence("mimed-hand-wash", without)).isEmpty();
+  }
+
+  /** Common practice, no source: PRACTICE 6 on known conditions and age. */
+  @ParameterizedTest
+  @CsvSource({
+    "CARPAL_TUNNEL, palm-down-hand-in, true",
+    "CARPAL_TUNNEL, palm-up-fingers-back, false",
+    "ARTHRITIS, squeeze-ladder, true",
+    "ARTHRITIS, staged-curls, false",
+    "DYSTONIA, fast-open-and-close, true",
+    "DYSTONIA, shoulder-blade-squeeze, false",
+    "OLD_INJURY, wrist-curl-palm-up, true",
+    "OPERATION_ADVISED, palm-up-fingers-spread-back, true",
+    "MOBILE_JOINTS, crossed-threaded-clasp, true",
+    "MOBILE_JOINTS, arms-wide, false"
+  })
+  void aConditionHasItsAdaptations(KnownCondition.Condition condition, String id, boolean closed) {
+    assertThat(condition.keepsOut(find(id))).isEqualTo(closed);
+  }
+
+  @Test
+  void theYoungDoNothingHeavyAndNothingWide() {
+    assertThat(AgeGroup.UNDER_16.keepsOut(find("wrist-curl-palm-up"))).isTrue();
+    assertThat(AgeGroup.UNDER_16.keepsOut(find("widening-two-note-stretch"))).isTrue();
+    assertThat(AgeGroup.UNDER_16.keepsOut(find("squeeze-ladder"))).isFalse();
+    assertThat(AgeGroup.ADULT.keepsOut(find("wrist-curl-palm-up"))).isFalse();
+  }
+
+  /** Tiring work ends an hour before play (common practice, no source). */
+  @ParameterizedTest
+  @CsvSource({"59, true", "60, false"})
+  void tiringWorkStaysAwayFromPlay(int minutes, boolean closed) {
+    RoutineRequest near = RequestBuilder.of(Purpose.STRENGTH).minutesToPlay(minutes).build();
+    assertThat(Gate.closedFor(find("squeeze-ladder"), PurposePlan.of(Purpose.STRENGTH), near))
+        .isEqualTo(
+            closed ? Optional.of(new Rejection.Tires(OptionalInt.of(minutes))) : Optional.empty());
+  }
+
+  @Test
+  void heavyWorkRestsADayBetweenAndBeforeAPerformance() {
+    PurposePlan plan = PurposePlan.of(Purpose.STRENGTH);
+    RoutineRequest tired =
+        RequestBuilder.of(Purpose.STRENGTH)
+            .recent(
+                new Recent(Map.of(), Map.of(), Map.of(), Set.of(Tissue.FINGER_EXTENSORS), Set.of()))
+            .build();
+    assertThat(Gate.closedFor(find("wrist-curl-palm-down"), plan, tired))
+        .contains(new Rejection.NeedsRest(EnumSet.of(Tissue.FINGER_EXTENSORS)));
+    assertThat(Gate.closedFor(find("wrist-curl-palm-up"), plan, tired)).isEmpty();
+    RoutineRequest eve =
+        RequestBuilder.of(Purpose.STRENGTH)
+            .around(new Around(false, OptionalInt.empty(), true))
+            .build();
+    assertThat(Gate.closedFor(find("wrist-curl-palm-up"), plan, eve))
+        .contains(new Rejection.BeforePerformance());
+    assertThat(Gate.closedFor(find("squeeze-ladder"), plan, eve)).isEmpty();
+  }
+
+  @Test
+  void everyGateAnswersInOrder() {
+    RoutineRequest bare =
+        RequestBuilder.warmUp().things(Set.of()).positions(Set.of(Position.SIT)).build();
+    assertThat(Gate.answers(find("light-keys"), PurposePlan.of(Purpose.WARM_UP), bare))
+        .filteredOn(answer -> answer.closed().isPresent())
+        .extracting(Gate.Answer::gate)
+        .containsExactly(Gate.DISCIPLINE, Gate.POSITION, Gate.THING);
   }
 
   @Test
@@ -164,7 +266,7 @@ class GateTest {
 
   @Test
   void painIsBetweenNoneAndTheWorst() {
-    assertThatThrownBy(() -> new Pain(Side.LEFT, Region.PALM, 11))
+    assertThatThrownBy(() -> Pain.steady(Side.LEFT, Region.PALM, 11))
         .hasMessage("pain (11) must be between 0 and 10");
   }
 

@@ -5,22 +5,26 @@ import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.random.RandomGenerator;
 import org.nimblet.core.anatomy.Digit;
+import org.nimblet.core.anatomy.Movement;
 import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.anatomy.Tissue;
 import org.nimblet.core.exercise.Discipline;
+import org.nimblet.core.exercise.Dose;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
 import org.nimblet.core.exercise.Method;
 import org.nimblet.core.exercise.Pace;
 import org.nimblet.core.exercise.Position;
+import org.nimblet.core.exercise.ReferralSign;
 import org.nimblet.core.exercise.Thing;
-import org.nimblet.core.routine.ClientFacts.Exclusion;
-import org.nimblet.core.routine.ClientFacts.Pain;
 
 /** Requests for routines drawn from a seed. */
 public final class RequestGenerator {
@@ -32,19 +36,47 @@ public final class RequestGenerator {
     this.random = new SplittableRandom(seed);
   }
 
-  /** Any request, pain and exclusions included, of 3 to 20 minutes. */
+  /** Any warm-up, pain and exclusions included, of 3 to 20 minutes. */
   public RoutineRequest request(ExerciseLibrary library) {
+    return request(library, Purpose.WARM_UP);
+  }
+
+  /** Any purpose. */
+  public Purpose purpose() {
+    return any(Purpose.class);
+  }
+
+  /**
+   * Any request for a purpose, pain, signs, conditions and exclusions included, of 1 to 20 minutes.
+   */
+  public RoutineRequest request(ExerciseLibrary library, Purpose purpose) {
     Set<Position> positions = subset(Position.class);
     positions.add(Position.SIT);
     List<Pain> pains = new ArrayList<>();
     List<Exclusion> exclusions = new ArrayList<>();
     for (Region region : Region.values()) {
       if (random.nextInt(8) == 0) {
-        pains.add(new Pain(any(Side.class), region, random.nextInt(11)));
+        pains.add(new Pain(any(Side.class), region, random.nextInt(11), any(Pain.Course.class)));
       }
       if (random.nextInt(20) == 0) {
-        exclusions.add(new Exclusion(any(Side.class), region, "told to rest it."));
+        exclusions.add(Exclusion.ofRegion(any(Side.class), region, "told to rest it."));
       }
+    }
+    if (random.nextInt(4) == 0) {
+      exclusions.add(
+          new Exclusion(
+              new Exclusion.OfMovement(any(Side.class), any(Movement.class)),
+              "not yet.",
+              Optional.empty()));
+    }
+    List<Sign> signs = new ArrayList<>();
+    if (random.nextInt(4) == 0) {
+      signs.add(new Sign(any(ReferralSign.class), any(Side.class), Set.of(any(Region.class)), ""));
+    }
+    List<KnownCondition> conditions = new ArrayList<>();
+    if (random.nextInt(4) == 0) {
+      conditions.add(
+          new KnownCondition(any(KnownCondition.Condition.class), Set.of(any(Side.class))));
     }
     ClientFacts facts =
         new ClientFacts(
@@ -54,28 +86,48 @@ public final class RequestGenerator {
             any(Method.class),
             positions,
             subset(Thing.class),
-            pains,
-            exclusions);
+            new Health(pains, signs, exclusions, Set.of(), conditions, any(AgeGroup.class)));
     Map<String, Integer> days = new HashMap<>();
+    Map<String, Dose> lastDoses = new HashMap<>();
+    Map<String, Recent.WeeklyVolume> volumes = new HashMap<>();
     for (Exercise exercise : library.exercises()) {
       if (random.nextBoolean()) {
         days.put(exercise.id(), random.nextInt(20));
+        lastDoses.put(exercise.id(), exercise.doseFor(exercise.usualMethod()).usual());
+      }
+      if (random.nextInt(6) == 0) {
+        volumes.put(
+            exercise.id(),
+            new Recent.WeeklyVolume(
+                random.nextInt(400_000), random.nextInt(400_000), random.nextInt(5)));
       }
     }
     Discipline discipline = any(Discipline.class);
     Set<Side> working = random.nextBoolean() ? EnumSet.allOf(Side.class) : Set.of(any(Side.class));
     return new RoutineRequest(
-        random.nextInt(180, 1201),
+        random.nextInt(purpose == Purpose.WARM_UP ? 180 : 60, 1201),
         facts,
-        discipline,
-        working,
-        Weights.starting(discipline, working, subset(Digit.class)),
-        days,
-        random.nextInt(4) == 0);
+        new HandUse(Set.of(discipline), working),
+        Weights.forRoutine(
+                purpose,
+                List.of(
+                    new Weights.Share(
+                        Weights.ofActivity(discipline, working, subset(Digit.class)), 100)))
+            .caringFor(purpose, pains, Optional.of(any(Side.class))),
+        new Recent(days, lastDoses, volumes, few(Tissue.class), Set.of()),
+        new Around(
+            random.nextInt(4) == 0,
+            random.nextInt(3) == 0 ? OptionalInt.of(random.nextInt(120)) : OptionalInt.empty(),
+            random.nextInt(6) == 0),
+        List.of());
   }
 
   private <E extends Enum<E>> E any(Class<E> type) {
     return type.getEnumConstants()[random.nextInt(type.getEnumConstants().length)];
+  }
+
+  private <E extends Enum<E>> Set<E> few(Class<E> type) {
+    return random.nextInt(3) == 0 ? Set.of(any(type)) : Set.of();
   }
 
   private <E extends Enum<E>> Set<E> subset(Class<E> type) {

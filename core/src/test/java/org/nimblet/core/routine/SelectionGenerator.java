@@ -29,6 +29,12 @@ public final class SelectionGenerator {
    * @param greatestValue values are 1 to this
    */
   SelectionProblem problem(int phases, int groups, int composites, int greatestValue) {
+    return problem(phases, groups, composites, greatestValue, 0);
+  }
+
+  /** The same, with a choice that differs from so many earlier ones. */
+  SelectionProblem problem(int phases, int groups, int composites, int greatestValue, int earlier) {
+    int counts = earlier == 0 ? 1 : earlier == 1 ? 3 : 9;
     int budget = between(20, 60);
     List<PhaseWindow> windows = new ArrayList<>();
     for (int p = 0; p < phases; p++) {
@@ -37,15 +43,20 @@ public final class SelectionGenerator {
         Map<List<Object>, Composite> distinct = new LinkedHashMap<>();
         for (int c = between(1, composites); c > 0; c--) {
           Composite composite =
-              new Composite(between(3, 25), between(1, greatestValue), random.nextInt(5) == 0);
-          distinct.putIfAbsent(List.of(composite.seconds(), composite.floor()), composite);
+              new Composite(
+                  between(3, 25),
+                  between(1, greatestValue),
+                  random.nextInt(5) == 0,
+                  random.nextInt(counts));
+          distinct.putIfAbsent(
+              List.of(composite.seconds(), composite.floor(), composite.fresh()), composite);
         }
         own.add(new Group(List.copyOf(distinct.values())));
       }
       int least = between(0, budget / phases);
       windows.add(new PhaseWindow(least, between(least, budget), between(0, 8), own));
     }
-    return new SelectionProblem(budget, windows);
+    return new SelectionProblem(budget, earlier, windows);
   }
 
   private int between(int least, int greatest) {

@@ -35,4 +35,12 @@ class Activity {
   List<String> digits;
 
   int weeklyMinutes;
+
+  /** Target, side and points, "finger-flexors/LEFT/7"; null while they are those of the kind. */
+  @JdbcTypeCode(SqlTypes.ARRAY)
+  @Column(columnDefinition = "text[]")
+  List<String> weights;
+
+  /** The set-up point that rides along in warm-ups and breaks, if one does. */
+  String ridingPoint;
 }

@@ -8,5 +8,6 @@ public enum ActivityKind {
   GAMING,
   DESK_WORK,
   HANDWRITING,
-  PHONE
+  PHONE,
+  TRAINING
 }

@@ -16,6 +16,7 @@ import org.hibernate.type.SqlTypes;
 import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Method;
+import org.nimblet.core.routine.AgeGroup;
 
 @Entity
 class Client {
@@ -34,8 +35,17 @@ class Client {
   @Enumerated(EnumType.STRING)
   Method method;
 
+  @Enumerated(EnumType.STRING)
+  AgeGroup ageGroup;
+
+  /** Whose thumb lies on top in a natural clasp; null while nobody looked. */
+  @Enumerated(EnumType.STRING)
+  Side claspSide;
+
   int breathsPerMinute;
   int warmUpMinutes;
+  int breakMinutes;
+  int careMinutes;
   String timeZone;
   LocalTime wakesAt;
   LocalTime sleepsAt;
@@ -51,6 +61,10 @@ class Client {
   @JdbcTypeCode(SqlTypes.ARRAY)
   @Column(columnDefinition = "integer[]")
   List<Integer> weightsGrams;
+
+  @JdbcTypeCode(SqlTypes.ARRAY)
+  @Column(columnDefinition = "text[]")
+  List<String> intakeAnswered;
 
   Instant createdAt;
 

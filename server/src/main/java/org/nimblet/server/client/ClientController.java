@@ -7,18 +7,25 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.SortedSet;
+import java.util.TreeSet;
 import java.util.UUID;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.anatomy.Target;
+import org.nimblet.core.routine.Weights;
 import org.nimblet.server.account.AccountService;
 import org.nimblet.server.account.Scope;
 import org.nimblet.server.client.ClientForms.ActivityForm;
 import org.nimblet.server.client.ClientForms.ClientForm;
 import org.nimblet.server.client.ClientForms.ClientSummary;
 import org.nimblet.server.client.ClientForms.ClientView;
-import org.nimblet.server.client.ClientForms.ExclusionView;
+import org.nimblet.server.client.ClientForms.WeightForm;
+import org.nimblet.server.client.ClientForms.WeightView;
 import org.nimblet.server.platform.ConflictException;
 import org.nimblet.server.platform.InvalidFieldException;
+import org.nimblet.server.platform.NotFoundException;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -112,8 +119,13 @@ class ClientController {
     client.dominantHand = form.dominantHand();
     client.notation = form.notation();
     client.method = form.method();
+    client.ageGroup = form.ageGroup();
+    client.claspSide = form.claspSide();
     client.breathsPerMinute = form.breathsPerMinute();
     client.warmUpMinutes = form.warmUpMinutes();
+    client.breakMinutes = form.breakMinutes();
+    client.careMinutes = form.careMinutes();
+    client.intakeAnswered = form.intakeAnswered().stream().sorted().map(Enum::name).toList();
     client.timeZone = form.timeZone();
     client.wakesAt = form.wakesAt();
     client.sleepsAt = form.sleepsAt();
@@ -147,6 +159,7 @@ class ClientController {
       activity.hands = form.hands().stream().sorted().map(Enum::name).toList();
       activity.digits = form.digits().stream().sorted().map(Enum::name).toList();
       activity.weeklyMinutes = form.weeklyMinutes();
+      activity.weights = weights("activities[%d].weights".formatted(place), form);
       activities.save(activity);
     }
     activities.deleteAll(before.values());
@@ -162,8 +175,12 @@ class ClientController {
             file.dominantHand(),
             file.notation(),
             file.method(),
+            file.ageGroup(),
+            file.claspSide().orElse(null),
             file.breathsPerMinute(),
             file.warmUpMinutes(),
+            file.breakMinutes(),
+            file.careMinutes(),
             file.zone().getId(),
             file.wakesAt(),
             file.sleepsAt(),
@@ -180,21 +197,58 @@ class ClientController {
                             activity.discipline(),
                             activity.hands(),
                             activity.digits(),
-                            activity.weeklyMinutes()))
-                .toList());
-    return new ClientView(
-        file.id(),
-        facts,
-        file.exclusions().stream()
-            .map(
-                out ->
-                    new ExclusionView(
-                        out.side(),
-                        out.region(),
-                        out.region().word(),
-                        out.reason(),
-                        out.until().orElse(null)))
-            .toList());
+                            activity.weeklyMinutes(),
+                            activity.ownWeights().map(ClientController::forms).orElse(null)))
+                .toList(),
+            file.intakeAnswered());
+    return new ClientView(file.id(), facts);
+  }
+
+  private static List<WeightForm> forms(Weights weights) {
+    return weights.points().entrySet().stream()
+        .map(e -> new WeightForm(e.getKey().target().id(), e.getKey().side(), e.getValue()))
+        .toList();
+  }
+
+  /** What is stored of weights; null where they are those that the activity has by itself. */
+  private static List<String> weights(String field, ActivityForm form) {
+    if (form.weights() == null) {
+      return null;
+    }
+    SortedSet<String> stored = new TreeSet<>();
+    for (WeightForm weight : form.weights()) {
+      if (Target.find(weight.target()).isEmpty()) {
+        throw new InvalidFieldException(
+            field,
+            "(%s) must be one of %s."
+                .formatted(
+                    weight.target(),
+                    Target.all().stream().map(Target::id).collect(Collectors.joining(", "))));
+      }
+      stored.add("%s/%s/%d".formatted(weight.target(), weight.side(), weight.weight()));
+    }
+    return List.copyOf(stored);
+  }
+
+  /** What each activity asks for of each target and side. */
+  @GetMapping("/{clientId}/activities/{activityId}/weights")
+  List<WeightView> weights(@PathVariable UUID clientId, @PathVariable UUID activityId) {
+    ClientFile.ActivityFile activity =
+        files
+            .require(clientId)
+            .activity(activityId)
+            .orElseThrow(() -> new NotFoundException("activity"));
+    Weights now = activity.weights();
+    Weights usual = activity.usualWeights();
+    List<WeightView> views = new ArrayList<>();
+    for (Target target : Target.all()) {
+      for (Side side : Side.values()) {
+        views.add(
+            new WeightView(
+                target.id(), target.word(), side, now.of(target, side), usual.of(target, side)));
+      }
+    }
+    return views;
   }
 
   /** The names of the fields in which what is stored differs from what was sent. */

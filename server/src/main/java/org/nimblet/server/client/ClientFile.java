@@ -1,6 +1,5 @@
 package org.nimblet.server.client;
 
-import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.List;
@@ -9,12 +8,13 @@ import java.util.Set;
 import java.util.UUID;
 import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Notation;
-import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Discipline;
 import org.nimblet.core.exercise.Method;
 import org.nimblet.core.exercise.Position;
 import org.nimblet.core.exercise.Thing;
+import org.nimblet.core.routine.AgeGroup;
+import org.nimblet.core.routine.Weights;
 
 /**
  * All that is known of a client, as other features read it.
@@ -27,8 +27,12 @@ import org.nimblet.core.exercise.Thing;
  * @param dominantHand the dominant hand
  * @param notation how they write fingers
  * @param method the stretching method they like
+ * @param ageGroup the age group
+ * @param claspSide whose thumb lies on top in a natural clasp, if somebody looked
  * @param breathsPerMinute how fast they breathe
  * @param warmUpMinutes how long a warm-up should be
+ * @param breakMinutes how long a break should be
+ * @param careMinutes how long any other routine should be
  * @param zone their time zone
  * @param wakesAt when their day begins
  * @param sleepsAt when it ends; midnight or a time before {@code wakesAt} is past midnight
@@ -36,7 +40,7 @@ import org.nimblet.core.exercise.Thing;
  * @param things what they have at hand
  * @param weightsGrams the weights they own, the lightest first
  * @param activities what their hands do
- * @param exclusions what a clinician keeps out
+ * @param intakeAnswered what was asked of them
  */
 public record ClientFile(
     UUID id,
@@ -47,8 +51,12 @@ public record ClientFile(
     Side dominantHand,
     Notation notation,
     Method method,
+    AgeGroup ageGroup,
+    Optional<Side> claspSide,
     int breathsPerMinute,
     int warmUpMinutes,
+    int breakMinutes,
+    int careMinutes,
     ZoneId zone,
     LocalTime wakesAt,
     LocalTime sleepsAt,
@@ -56,7 +64,7 @@ public record ClientFile(
     Set<Thing> things,
     List<Integer> weightsGrams,
     List<ActivityFile> activities,
-    List<ExclusionFile> exclusions) {
+    Set<IntakeQuestion> intakeAnswered) {
 
   /** What loads the hands. */
   public record ActivityFile(
@@ -66,20 +74,23 @@ public record ClientFile(
       Discipline discipline,
       Set<Side> hands,
       Set<Digit> digits,
-      int weeklyMinutes) {}
+      int weeklyMinutes,
+      Optional<Weights> ownWeights,
+      Optional<String> ridingPoint) {
 
-  /** What a clinician keeps out, and until when if that is known. */
-  public record ExclusionFile(Side side, Region region, String reason, Optional<LocalDate> until) {}
+    /** What the activity asks for: as the coach set it, or as its kind does by itself. */
+    public Weights weights() {
+      return ownWeights.orElseGet(this::usualWeights);
+    }
+
+    /** What the activity asks for by itself. */
+    public Weights usualWeights() {
+      return Weights.ofActivity(discipline, hands, digits);
+    }
+  }
 
   /** The activity with this identifier, if it is one of theirs. */
   public Optional<ActivityFile> activity(UUID activityId) {
     return activities.stream().filter(activity -> activity.id().equals(activityId)).findFirst();
-  }
-
-  /** What is kept out on a date. */
-  public List<ExclusionFile> exclusionsOn(LocalDate date) {
-    return exclusions.stream()
-        .filter(out -> out.until().map(until -> !until.isBefore(date)).orElse(true))
-        .toList();
   }
 }

@@ -6,15 +6,19 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedMap;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.anatomy.SidedTarget;
+import org.nimblet.core.anatomy.Target;
 import org.nimblet.core.exercise.Position;
 import org.nimblet.core.exercise.Thing;
+import org.nimblet.core.routine.Weights;
 import org.nimblet.server.account.Scope;
 import org.nimblet.server.client.ClientFile.ActivityFile;
-import org.nimblet.server.client.ClientFile.ExclusionFile;
 import org.nimblet.server.platform.NotFoundException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -26,13 +30,11 @@ public class ClientFiles {
   private final Scope scope;
   private final Clients clients;
   private final Activities activities;
-  private final Exclusions exclusions;
 
-  ClientFiles(Scope scope, Clients clients, Activities activities, Exclusions exclusions) {
+  ClientFiles(Scope scope, Clients clients, Activities activities) {
     this.scope = scope;
     this.clients = clients;
     this.activities = activities;
-    this.exclusions = exclusions;
   }
 
   /**
@@ -70,16 +72,6 @@ public class ClientFiles {
                 Collectors.groupingBy(
                     activity -> activity.clientId,
                     Collectors.mapping(ClientFiles::file, Collectors.toList())));
-    Map<UUID, List<ExclusionFile>> exclusionsOf =
-        exclusions.findByClientIdInOrderByRegion(ids).stream()
-            .collect(
-                Collectors.groupingBy(
-                    out -> out.clientId,
-                    Collectors.mapping(
-                        out ->
-                            new ExclusionFile(
-                                out.side, out.region, out.reason, Optional.ofNullable(out.until)),
-                        Collectors.toList())));
     return rows.stream()
         .map(
             client ->
@@ -92,8 +84,12 @@ public class ClientFiles {
                     client.dominantHand,
                     client.notation,
                     client.method,
+                    client.ageGroup,
+                    Optional.ofNullable(client.claspSide),
                     client.breathsPerMinute,
                     client.warmUpMinutes,
+                    client.breakMinutes,
+                    client.careMinutes,
                     client.zone(),
                     client.wakesAt,
                     client.sleepsAt,
@@ -101,7 +97,7 @@ public class ClientFiles {
                     set(client.things, Thing.class),
                     List.copyOf(client.weightsGrams),
                     activitiesOf.getOrDefault(client.id, List.of()),
-                    exclusionsOf.getOrDefault(client.id, List.of())))
+                    set(client.intakeAnswered, IntakeQuestion.class)))
         .toList();
   }
 
@@ -113,7 +109,23 @@ public class ClientFiles {
         activity.discipline,
         set(activity.hands, Side.class),
         set(activity.digits, Digit.class),
-        activity.weeklyMinutes);
+        activity.weeklyMinutes,
+        Optional.ofNullable(activity.weights).map(ClientFiles::weights),
+        Optional.ofNullable(activity.ridingPoint));
+  }
+
+  private static Weights weights(List<String> stored) {
+    SortedMap<SidedTarget, Integer> points = new TreeMap<>();
+    for (String entry : stored) {
+      List<String> parts = List.of(entry.split("/", -1));
+      Target.find(parts.get(0))
+          .ifPresent(
+              target ->
+                  points.put(
+                      new SidedTarget(target, Side.valueOf(parts.get(1))),
+                      Integer.valueOf(parts.get(2))));
+    }
+    return new Weights(points);
   }
 
   private static <E extends Enum<E>> Set<E> set(Collection<String> names, Class<E> type) {

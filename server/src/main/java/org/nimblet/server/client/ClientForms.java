@@ -8,19 +8,18 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
-import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Notation;
-import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Discipline;
 import org.nimblet.core.exercise.Method;
 import org.nimblet.core.exercise.Position;
 import org.nimblet.core.exercise.Thing;
+import org.nimblet.core.routine.AgeGroup;
 
 /** What goes over the wire about clients. */
 final class ClientForms {
@@ -47,12 +46,20 @@ final class ClientForms {
       @NotNull(message = HAND_RULE) Side dominantHand,
       @NotNull(message = CHOICE_RULE) Notation notation,
       @NotNull(message = CHOICE_RULE) Method method,
+      @NotNull(message = CHOICE_RULE) AgeGroup ageGroup,
+      @Schema(nullable = true) Side claspSide,
       @Min(value = 3, message = "3 to 15 breaths a minute.")
           @Max(value = 15, message = "3 to 15 breaths a minute.")
           int breathsPerMinute,
       @Min(value = 3, message = "A warm-up takes 3 to 30 minutes.")
           @Max(value = 30, message = "A warm-up takes 3 to 30 minutes.")
           int warmUpMinutes,
+      @Min(value = 1, message = "A break takes 1 to 10 minutes.")
+          @Max(value = 10, message = "A break takes 1 to 10 minutes.")
+          int breakMinutes,
+      @Min(value = 1, message = "A routine takes 1 to 30 minutes.")
+          @Max(value = 30, message = "A routine takes 1 to 30 minutes.")
+          int careMinutes,
       @NotBlank(message = "A time zone such as Europe/Lisbon.") String timeZone,
       @Schema(type = "string", example = "07:00") @NotNull(message = TIME_RULE) LocalTime wakesAt,
       @Schema(type = "string", example = "23:00") @NotNull(message = TIME_RULE) LocalTime sleepsAt,
@@ -65,7 +72,9 @@ final class ClientForms {
               weightsGrams,
       @NotNull(message = "At most 12 activities.")
           @Size(max = 12, message = "At most 12 activities.")
-          List<@Valid ActivityForm> activities) {}
+          List<@Valid ActivityForm> activities,
+      @NotNull(message = "What was asked so far, or an empty list.")
+          Set<IntakeQuestion> intakeAnswered) {}
 
   /** One activity; without an identifier it is new. */
   record ActivityForm(
@@ -79,16 +88,19 @@ final class ClientForms {
       @NotNull(message = "Choose from those listed, or none.") Set<Digit> digits,
       @Min(value = 0, message = "0 to 6000 minutes a week.")
           @Max(value = 6000, message = "0 to 6000 minutes a week.")
-          int weeklyMinutes) {}
+          int weeklyMinutes,
+      @Schema(nullable = true)
+          List<@Valid @NotNull(message = "A target, a side and a weight.") WeightForm> weights) {}
+
+  /** How much a target on a side should be served. */
+  record WeightForm(
+      @NotBlank(message = "A tissue, a digit or a quality.") String target,
+      @NotNull(message = HAND_RULE) Side side,
+      @Min(value = 0, message = "0 to 10.") @Max(value = 10, message = "0 to 10.") int weight) {}
+
+  /** What an activity asks for, now and by itself; the greatest first. */
+  record WeightView(String target, String word, Side side, int weight, int usual) {}
 
   /** A client as shown. */
-  record ClientView(UUID id, ClientForm facts, List<ExclusionView> exclusions) {}
-
-  /** Something a clinician keeps out. */
-  record ExclusionView(
-      Side side,
-      Region region,
-      String regionWord,
-      String reason,
-      @Schema(nullable = true) LocalDate until) {}
+  record ClientView(UUID id, ClientForm facts) {}
 }

@@ -6,33 +6,44 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.sql.Timestamp;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.UUID;
 import java.util.random.RandomGenerator;
 import org.nimblet.core.exercise.ExerciseLibrary;
 import org.nimblet.core.exercise.Pace;
+import org.nimblet.core.exercise.ReferralSign;
+import org.nimblet.core.routine.Around;
 import org.nimblet.core.routine.ClientFacts;
 import org.nimblet.core.routine.Composer;
 import org.nimblet.core.routine.Composition;
+import org.nimblet.core.routine.HandUse;
+import org.nimblet.core.routine.Health;
 import org.nimblet.core.routine.Purpose;
-import org.nimblet.core.routine.PurposePlan;
+import org.nimblet.core.routine.Recent;
 import org.nimblet.core.routine.RoutineRequest;
 import org.nimblet.core.routine.Sensation;
 import org.nimblet.core.routine.Weights;
+import org.nimblet.core.setup.SetUpCheck;
+import org.nimblet.core.setup.SetUpPoint;
 import org.nimblet.server.account.AccountService;
 import org.nimblet.server.account.SignedIn;
+import org.nimblet.server.client.IntakeQuestion;
 import org.nimblet.server.demo.DemoTown.Habit;
-import org.nimblet.server.demo.DemoTown.KeptOut;
 import org.nimblet.server.demo.DemoTown.PainStory;
 import org.nimblet.server.demo.DemoTown.Person;
+import org.nimblet.server.demo.DemoTown.SignStory;
 import org.nimblet.server.demo.DemoTown.Slot;
 import org.nimblet.server.library.OwnExerciseService;
 import org.slf4j.Logger;
@@ -55,6 +66,10 @@ class DemoLoader implements ApplicationRunner {
   private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
   private static final int DAYS_BEHIND = 42;
   private static final int DAYS_AHEAD = 28;
+
+  /** How many points of the set-up were looked at. */
+  private static final int LOOKED_AT = 4;
+
   private static final int VARIANTS = 3;
   private static final long SEED = 20_260_302L;
 
@@ -73,7 +88,7 @@ class DemoLoader implements ApplicationRunner {
     this.ownExercises = ownExercises;
     this.accounts = accounts;
     this.jdbc = jdbc;
-    this.composer = new Composer(library, PurposePlan.WARM_UP);
+    this.composer = new Composer(library, Purpose.WARM_UP);
     this.clock = clock;
   }
 
@@ -109,7 +124,9 @@ class DemoLoader implements ApplicationRunner {
       }
       insertDay(life, today);
       new PastWriter(life, today).write();
-      person.keptOut().ifPresent(out -> insertExclusion(life, out, today));
+      person.sign().ifPresent(sign -> insertSign(life, sign));
+      insertScreening(life);
+      insertSetUp(life);
     }
   }
 
@@ -174,8 +191,8 @@ class DemoLoader implements ApplicationRunner {
             """
             insert into client (id, coach_id, version, name, occupation, dominant_hand, notation,
               method, breaths_per_minute, warm_up_minutes, time_zone, wakes_at, sleeps_at, positions,
-              things, weights_grams, created_at, changed_at)
-            values (?, ?, 0, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
+              things, weights_grams, intake_answered, created_at, changed_at)
+            values (?, ?, 0, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
             """)
         .params(
             clientId,
@@ -193,6 +210,7 @@ class DemoLoader implements ApplicationRunner {
             names(person.positions()),
             names(person.things()),
             person.weightsGrams().toArray(Integer[]::new),
+            names(EnumSet.allOf(IntakeQuestion.class)),
             Timestamp.from(clock.instant()),
             Timestamp.from(clock.instant()))
         .update();
@@ -273,20 +291,83 @@ class DemoLoader implements ApplicationRunner {
     }
   }
 
-  private void insertExclusion(Life life, KeptOut out, LocalDate today) {
+  private void insertSign(Life life, SignStory story) {
+    insertAnswer(
+        life,
+        story.sign(),
+        "YES",
+        Optional.of(story),
+        clock.instant().minus(Duration.ofDays(story.daysAgo())));
+    for (String exercise : story.allowed()) {
+      jdbc.sql(
+              """
+              insert into minded (id, coach_id, client_id, kind, sides, exercise_id, words, said_at)
+              values (?, ?, ?, 'ALLOW', ?, ?, ?, ?)
+              """)
+          .params(
+              UUID.randomUUID(),
+              life.coachId(),
+              life.clientId(),
+              new String[0],
+              exercise,
+              story.words(),
+              Timestamp.from(clock.instant().minus(Duration.ofDays(2))))
+          .update();
+    }
+  }
+
+  /** Everybody was asked about every sign when they were taken in. */
+  private void insertScreening(Life life) {
+    for (ReferralSign sign : ReferralSign.values()) {
+      insertAnswer(
+          life, sign, "NO", Optional.empty(), clock.instant().minus(Duration.ofDays(DAYS_BEHIND)));
+    }
+  }
+
+  private void insertAnswer(
+      Life life, ReferralSign sign, String answer, Optional<SignStory> story, Instant at) {
     jdbc.sql(
             """
-            insert into exclusion (id, coach_id, client_id, side, region, reason, until)
-            values (?, ?, ?, ?, ?, ?, ?)
+            insert into screening (id, coach_id, client_id, at, sign, answer, side, regions, since,
+              words)
+            values (?, ?, ?, ?, ?, ?, ?, ?, ?, '')
             """)
         .params(
             UUID.randomUUID(),
             life.coachId(),
             life.clientId(),
-            out.side().name(),
-            out.region().name(),
-            out.reason(),
-            today.plusDays(out.daysFromNow()))
+            Timestamp.from(at),
+            sign.name(),
+            answer,
+            story.map(s -> s.side().name()).orElse(null),
+            story.map(s -> names(s.regions())).orElse(new String[0]),
+            story.map(SignStory::since).orElse(""))
+        .update();
+  }
+
+  /** The first points of the first activity were looked at; one of them rides along. */
+  private void insertSetUp(Life life) {
+    UUID activityId = life.activityIds().get(0);
+    List<SetUpPoint> points = SetUpCheck.of(life.person().habits().get(0).discipline());
+    for (int i = 0; i < LOOKED_AT; i++) {
+      jdbc.sql(
+              """
+              insert into set_up_entry (id, coach_id, client_id, activity_id, at, point, state, words)
+              values (?, ?, ?, ?, ?, ?, ?, ?)
+              """)
+          .params(
+              UUID.randomUUID(),
+              life.coachId(),
+              life.clientId(),
+              activityId,
+              Timestamp.from(clock.instant().minus(Duration.ofDays(9))),
+              points.get(i).id(),
+              i == 1 ? "NOT_YET" : "FINE",
+              i == 1 ? "slips back after ten minutes" : "")
+          .update();
+    }
+    jdbc.sql("update activity set riding_point = ? where id = ?")
+        .params(points.get(1).id(), activityId)
         .update();
   }
 
@@ -473,18 +554,23 @@ class DemoLoader implements ApplicationRunner {
                     life.person().method(),
                     life.person().positions(),
                     life.person().things(),
-                    List.of(),
-                    List.of());
+                    Health.GOOD);
             return (Composition.Composed)
                 composer.compose(
                     new RoutineRequest(
                         life.person().warmUpMinutes() * 60,
                         facts,
-                        habit.discipline(),
-                        habit.hands(),
-                        Weights.starting(habit.discipline(), habit.hands(), habit.digits()),
-                        days,
-                        false));
+                        new HandUse(Set.of(habit.discipline()), habit.hands()),
+                        Weights.forRoutine(
+                            Purpose.WARM_UP,
+                            List.of(
+                                new Weights.Share(
+                                    Weights.ofActivity(
+                                        habit.discipline(), habit.hands(), habit.digits()),
+                                    habit.weeklyMinutes()))),
+                        Recent.of(days),
+                        Around.NOTHING,
+                        List.of()));
           });
     }
   }

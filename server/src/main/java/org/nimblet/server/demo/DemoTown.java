@@ -13,6 +13,7 @@ import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Discipline;
 import org.nimblet.core.exercise.Method;
 import org.nimblet.core.exercise.Position;
+import org.nimblet.core.exercise.ReferralSign;
 import org.nimblet.core.exercise.Thing;
 import org.nimblet.server.client.ActivityKind;
 
@@ -54,8 +55,15 @@ final class DemoTown {
   /** Where it hurts, and how it went over the last weeks: the latest number last. */
   record PainStory(Side side, Region region, List<Integer> levels, boolean daily) {}
 
-  /** A region that a clinician keeps out. */
-  record KeptOut(Side side, Region region, String reason, int daysFromNow) {}
+  /** A referral sign that was told of, where, and what a clinician has said about exercises. */
+  record SignStory(
+      ReferralSign sign,
+      Side side,
+      Set<Region> regions,
+      int daysAgo,
+      String since,
+      Set<String> allowed,
+      String words) {}
 
   /** One invented client. */
   record Person(
@@ -75,7 +83,7 @@ final class DemoTown {
       List<Habit> habits,
       List<Slot> busy,
       PainStory pain,
-      Optional<KeptOut> keptOut,
+      Optional<SignStory> sign,
       int keptPercent,
       int missedLately) {}
 
@@ -248,12 +256,14 @@ final class DemoTown {
               new PainStory(
                   Side.LEFT, Region.WRIST_THUMB_SIDE, List.of(4, 3, 3, 2, 2, 2, 2), false),
               Optional.of(
-                  new KeptOut(
+                  new SignStory(
+                      ReferralSign.PINS_AND_NEEDLES,
                       Side.LEFT,
-                      Region.LITTLE_FINGER,
-                      "her hand therapist wants ring and little finger rested until the tingling"
-                          + " is cleared.",
-                      14)),
+                      EnumSet.of(Region.RING_FINGER, Region.LITTLE_FINGER),
+                      12,
+                      "some nights in November",
+                      Set.of("squeeze-ladder"),
+                      "Her hand therapist allows soft squeezing; nothing else loaded yet.")),
               88,
               1));
 }

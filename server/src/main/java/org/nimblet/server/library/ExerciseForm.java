@@ -15,6 +15,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Pattern;
 import org.nimblet.core.anatomy.Digit;
+import org.nimblet.core.anatomy.Movement;
 import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.exercise.BodySegment;
 import org.nimblet.core.exercise.Directions;
@@ -66,6 +67,8 @@ record ExerciseForm(
     @Min(value = 1, message = "1 to 5.") @Max(value = 5, message = "1 to 5.") int intensity,
     boolean needsWarmth,
     boolean tires,
+    boolean arrives,
+    @NotNull(message = LIST) List<Movement> movements,
     @NotEmpty(message = "At least one position.") List<Position> positions,
     @NotNull(message = LIST) List<Thing> things,
     @NotNull(message = LIST) List<Discipline> disciplines,
@@ -153,6 +156,8 @@ record ExerciseForm(
         demands.intensity(),
         demands.needsWarmth(),
         demands.tires(),
+        demands.arrives(),
+        demands.movements().stream().sorted().toList(),
         demands.positions(),
         demands.things().stream().sorted().toList(),
         demands.disciplines().stream().sorted().toList(),
@@ -223,6 +228,8 @@ record ExerciseForm(
     entry.put("intensity", intensity);
     entry.put("needs-warmth", needsWarmth);
     entry.put("tires", tires);
+    entry.put("arrives", arrives);
+    entry.put("movements", words(movements));
     entry.put("positions", words(positions));
     entry.put("things", words(things));
     entry.put("disciplines", words(disciplines));

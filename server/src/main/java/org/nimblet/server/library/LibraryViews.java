@@ -38,6 +38,7 @@ import org.nimblet.core.exercise.Units;
 import org.nimblet.core.routine.Cue;
 import org.nimblet.core.routine.CueSheet;
 import org.nimblet.core.routine.CueSheetWriter;
+import org.nimblet.core.routine.Purpose;
 import org.nimblet.core.routine.PurposePlan;
 import org.nimblet.core.routine.Step;
 
@@ -202,7 +203,7 @@ final class LibraryViews {
         exercise.doseText(method, Notation.NAMES).format(usual),
         seconds(exercise, usual, Pace.USUAL),
         exercise.demands().intensity(),
-        PurposePlan.WARM_UP.hasPlaceFor(exercise),
+        PurposePlan.of(Purpose.WARM_UP).hasPlaceFor(exercise),
         exercise.demands().positions(),
         exercise.demands().things().stream().sorted().toList(),
         nothingNeeded(exercise),
@@ -280,7 +281,7 @@ final class LibraryViews {
         demands.intensity(),
         demands.needsWarmth(),
         demands.tires(),
-        PurposePlan.WARM_UP.hasPlaceFor(exercise),
+        PurposePlan.of(Purpose.WARM_UP).hasPlaceFor(exercise),
         demands.recovery(),
         demands.positions(),
         demands.things().stream().sorted().toList(),

@@ -75,6 +75,12 @@ class SecurityConfiguration {
                         "/api/clients",
                         "/api/clients/*/invitation",
                         "/api/clients/*/unsuited-exercises",
+                        "/api/clients/*/health/minded/**",
+                        "/api/clients/*/health/screenings/*/clearance",
+                        "/api/clients/*/set-up/**",
+                        "/api/bench/**",
+                        "/api/routines/**",
+                        "/api/templates",
                         "/api/library/**")
                     .hasRole("COACH")
                     .requestMatchers(HttpMethod.PUT, "/api/clients/*")

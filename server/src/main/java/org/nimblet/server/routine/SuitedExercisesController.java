@@ -1,11 +1,8 @@
 package org.nimblet.server.routine;
 
-import java.time.Clock;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.nimblet.core.exercise.Discipline;
 import org.nimblet.core.routine.ClientFacts;
 import org.nimblet.core.routine.Rejection;
@@ -23,15 +20,13 @@ class SuitedExercisesController {
 
   private final ClientFiles clients;
   private final CoachLibraries libraries;
-  private final WarmUps warmUps;
-  private final Clock clock;
+  private final RoutineRequests requests;
 
   SuitedExercisesController(
-      ClientFiles clients, CoachLibraries libraries, WarmUps warmUps, Clock clock) {
+      ClientFiles clients, CoachLibraries libraries, RoutineRequests requests) {
     this.clients = clients;
     this.libraries = libraries;
-    this.warmUps = warmUps;
-    this.clock = clock;
+    this.requests = requests;
   }
 
   /** An exercise that does not suit a client, and why. */
@@ -40,13 +35,8 @@ class SuitedExercisesController {
   @GetMapping
   List<UnsuitedView> unsuited(@PathVariable UUID clientId) {
     ClientFile client = clients.require(clientId);
-    ClientFacts facts = warmUps.facts(client, LocalDate.ofInstant(clock.instant(), client.zone()));
-    Set<Discipline> disciplines =
-        client.activities().isEmpty()
-            ? Set.of(WarmUps.ASSUMED_DISCIPLINE)
-            : client.activities().stream()
-                .map(ClientFile.ActivityFile::discipline)
-                .collect(Collectors.toSet());
+    ClientFacts facts = requests.factsToday(client);
+    Set<Discipline> disciplines = RoutineRequests.use(client.activities()).disciplines();
     return libraries.of(client.coachId()).library().exercises().stream()
         .flatMap(exercise -> Rejection.unsuited(exercise, facts, disciplines).stream())
         .map(rejection -> new UnsuitedView(rejection.exercise().id(), rejection.sentence()))

@@ -5,13 +5,30 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import org.nimblet.core.anatomy.Region;
+import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.anatomy.Tissue;
+import org.nimblet.core.exercise.Dose;
+import org.nimblet.core.exercise.Exercise;
+import org.nimblet.core.exercise.ExerciseLibrary;
+import org.nimblet.core.exercise.Recovery;
 import org.nimblet.core.progress.AttentionRules.PainReading;
+import org.nimblet.core.progress.PainHistory;
+import org.nimblet.core.routine.Pain;
 import org.nimblet.core.routine.Purpose;
+import org.nimblet.core.routine.Recent;
+import org.nimblet.core.routine.Sensation;
 import org.nimblet.server.client.ClientFile;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -22,6 +39,9 @@ public class History {
 
   /** Pain said longer ago than this no longer decides what is composed (ours). */
   private static final Duration PAIN_COUNTS_FOR = Duration.ofDays(14);
+
+  /** Weeks over which the work with an exercise is compared (common practice, no source). */
+  private static final int WEEKS_OF_VOLUME = 4;
 
   private final Sessions sessions;
   private final SessionSteps steps;
@@ -63,23 +83,166 @@ public class History {
         .findByClientIdAndAtGreaterThanEqualOrderByAtAscIdAsc(
             client.id(), clock.instant().minus(PAIN_COUNTS_FOR))
         .stream()
-        .map(
-            pain ->
-                new PainReading(
-                    LocalDate.ofInstant(pain.at, client.zone()),
-                    pain.side,
-                    pain.region,
-                    pain.level,
-                    Optional.ofNullable(pain.sensation)))
+        .map(pain -> reading(pain, client))
         .toList();
   }
 
-  /** The latest word about each region, in the order in which the regions were first named. */
+  private static PainReading reading(PainEntry pain, ClientFile client) {
+    return new PainReading(
+        LocalDate.ofInstant(pain.at, client.zone()),
+        pain.side,
+        pain.region,
+        pain.level,
+        Optional.ofNullable(pain.sensation));
+  }
+
+  /** Pain of a place today, when it was last said, and since when it is there, if that was said. */
+  public record PainNow(Pain pain, LocalDate saidOn, Optional<LocalDate> since) {}
+
+  /**
+   * Pain of each place today, in the order in which the places were first named. What was said in a
+   * session counts for two weeks; what was told apart from one, until something newer is said.
+   */
   @Transactional(readOnly = true)
-  public List<PainReading> latestPains(ClientFile client) {
-    Map<String, PainReading> latest = new LinkedHashMap<>();
-    painReadings(client).forEach(p -> latest.put(p.side() + " " + p.region(), p));
-    return List.copyOf(latest.values());
+  public List<PainNow> pains(ClientFile client) {
+    LocalDate today = LocalDate.ofInstant(clock.instant(), client.zone());
+    Map<String, List<PainEntry>> byPlace = new LinkedHashMap<>();
+    pains
+        .findByClientIdOrderByAtAscIdAsc(client.id())
+        .forEach(
+            pain ->
+                byPlace
+                    .computeIfAbsent(pain.side + " " + pain.region, place -> new ArrayList<>())
+                    .add(pain));
+    List<PainNow> now = new ArrayList<>();
+    for (List<PainEntry> place : byPlace.values()) {
+      PainEntry last = place.get(place.size() - 1);
+      boolean old = last.at.isBefore(clock.instant().minus(PAIN_COUNTS_FOR));
+      if (old && last.moment != PainMoment.TOLD) {
+        continue;
+      }
+      Optional<LocalDate> since =
+          place.stream().map(pain -> pain.since).filter(Objects::nonNull).findFirst();
+      PainHistory.now(place.stream().map(pain -> reading(pain, client)).toList(), since, today)
+          .map(pain -> new PainNow(pain, reading(last, client).date(), since))
+          .ifPresent(now::add);
+    }
+    return now;
+  }
+
+  /** Every word about pain, the latest first. */
+  @Transactional(readOnly = true)
+  public List<ToldPain> told(ClientFile client) {
+    List<ToldPain> told =
+        new ArrayList<>(
+            pains.findByClientIdOrderByAtAscIdAsc(client.id()).stream()
+                .map(
+                    pain ->
+                        new ToldPain(
+                            LocalDate.ofInstant(pain.at, client.zone()),
+                            pain.side,
+                            pain.region,
+                            pain.level,
+                            Optional.ofNullable(pain.since)))
+                .toList());
+    Collections.reverse(told);
+    return told;
+  }
+
+  /** One dated word about pain. */
+  public record ToldPain(
+      LocalDate date, Side side, Region region, int level, Optional<LocalDate> since) {}
+
+  /** Writes down pain that was told of apart from a session; earlier words stay. */
+  @Transactional
+  public void tell(
+      ClientFile client,
+      Side side,
+      Region region,
+      int level,
+      Optional<Sensation> sensation,
+      Optional<LocalDate> since) {
+    PainEntry pain = new PainEntry();
+    pain.id = UUID.randomUUID();
+    pain.coachId = client.coachId();
+    pain.clientId = client.id();
+    pain.at = clock.instant();
+    pain.moment = PainMoment.TOLD;
+    pain.side = side;
+    pain.region = region;
+    pain.level = level;
+    pain.sensation = sensation.orElse(null);
+    pain.since = since.orElse(null);
+    pains.save(pain);
+  }
+
+  /**
+   * What was done lately, as the composer and the check want it.
+   *
+   * @param library the exercises of the client's coach
+   */
+  @Transactional(readOnly = true)
+  public Recent recent(ClientFile client, LocalDate date, ExerciseLibrary library) {
+    Map<String, Integer> days = daysSinceDone(client, date);
+    Map<String, Dose> lastDoses = new HashMap<>();
+    Map<String, long[]> weeks = new HashMap<>();
+    for (SessionSteps.DoneStep done :
+        steps.doneSince(client.id(), date.minusDays(7L * WEEKS_OF_VOLUME - 1))) {
+      int week = (int) (ChronoUnit.DAYS.between(done.getDate(), date) / 7);
+      if (week >= 0 && week < WEEKS_OF_VOLUME) {
+        weeks.computeIfAbsent(done.getExerciseId(), e -> new long[WEEKS_OF_VOLUME])[week] +=
+            done.getMillis();
+      }
+      if (!lastDoses.containsKey(done.getExerciseId())) {
+        library
+            .find(done.getExerciseId())
+            .flatMap(exercise -> parsed(exercise, done.getDose(), client))
+            .ifPresent(dose -> lastDoses.put(done.getExerciseId(), dose));
+      }
+    }
+    Map<String, Recent.WeeklyVolume> volumes = new HashMap<>();
+    weeks.forEach((exercise, millis) -> volumes.put(exercise, volume(millis)));
+    Set<Tissue> workedHard = EnumSet.noneOf(Tissue.class);
+    days.forEach(
+        (exercise, ago) ->
+            library
+                .find(exercise)
+                .filter(e -> ago <= 1 && e.demands().recovery() == Recovery.REST_DAY)
+                .ifPresent(e -> workedHard.addAll(e.service().workedTissues())));
+    return new Recent(days, lastDoses, volumes, workedHard, Set.of());
+  }
+
+  private static Recent.WeeklyVolume volume(long[] millis) {
+    long all = 0;
+    int weeksOfData = 0;
+    for (long week : millis) {
+      all += week;
+      weeksOfData += week > 0 ? 1 : 0;
+    }
+    return new Recent.WeeklyVolume(millis[0], all / WEEKS_OF_VOLUME, weeksOfData);
+  }
+
+  /** Words of an older version of the exercise, or in an older notation, may no longer read. */
+  private static Optional<Dose> parsed(Exercise exercise, String words, ClientFile client) {
+    try {
+      return Optional.of(exercise.doseText(client.method(), client.notation()).parse(words));
+    } catch (IllegalArgumentException e) {
+      return Optional.empty();
+    }
+  }
+
+  /** The side that was tighter when it was last said, if one was. */
+  @Transactional(readOnly = true)
+  public Optional<Side> tighterSide(ClientFile client) {
+    return sessions
+        .findFirstByClientIdAndTighterSideNotNullOrderByBeganAtDesc(client.id())
+        .flatMap(
+            session ->
+                switch (session.tighterSide) {
+                  case LEFT -> Optional.of(Side.LEFT);
+                  case RIGHT -> Optional.of(Side.RIGHT);
+                  case SAME -> Optional.empty();
+                });
   }
 
   /** The sessions of some days, the latest first. */

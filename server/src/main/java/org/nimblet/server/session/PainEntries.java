@@ -9,5 +9,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 interface PainEntries extends JpaRepository<PainEntry, UUID> {
   List<PainEntry> findByClientIdAndAtGreaterThanEqualOrderByAtAscIdAsc(UUID clientId, Instant from);
 
+  List<PainEntry> findByClientIdOrderByAtAscIdAsc(UUID clientId);
+
   List<PainEntry> findBySessionIdInOrderByAtAscIdAsc(Collection<UUID> sessionIds);
 }

@@ -5,6 +5,7 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.UUID;
 import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Side;
@@ -31,4 +32,7 @@ class PainEntry {
 
   @Enumerated(EnumType.STRING)
   Sensation sensation;
+
+  /** Since when it has been felt, if the person said so. */
+  LocalDate since;
 }

@@ -3,5 +3,7 @@ package org.nimblet.server.session;
 /** When pain was told of. */
 public enum PainMoment {
   DURING,
-  AFTER
+  AFTER,
+  /** Told apart from a session: when taken in, or when the coach asked. */
+  TOLD
 }

@@ -22,6 +22,7 @@ class Session implements Persistable<UUID> {
   UUID coachId;
   UUID clientId;
   UUID blockId;
+  UUID routineId;
 
   @Enumerated(EnumType.STRING)
   Purpose purpose;

@@ -93,11 +93,15 @@ class SessionController {
 
   @GetMapping("/pains")
   List<PainView> pains(@PathVariable UUID clientId) {
-    return history.latestPains(clients.require(clientId)).stream()
+    return history.pains(clients.require(clientId)).stream()
         .map(
-            pain ->
+            now ->
                 new PainView(
-                    pain.side(), pain.region(), pain.region().word(), pain.level(), pain.date()))
+                    now.pain().side(),
+                    now.pain().region(),
+                    now.pain().region().word(),
+                    now.pain().level(),
+                    now.saidOn()))
         .toList();
   }
 

@@ -28,7 +28,8 @@ final class SessionForms {
 
   /** A session as the device tells of it when it ends. */
   record SessionForm(
-      @NotNull(message = "The block it was a warm-up for.") UUID blockId,
+      @Schema(nullable = true) UUID blockId,
+      @Schema(nullable = true) UUID routineId,
       @NotNull(message = "One of the purposes.") Purpose purpose,
       @NotNull(message = "When it began.") Instant beganAt,
       @NotNull(message = "When it ended.") Instant endedAt,

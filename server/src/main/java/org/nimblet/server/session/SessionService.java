@@ -5,6 +5,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.progress.Completion;
@@ -33,6 +34,7 @@ class SessionService {
   private final PainEntries pains;
   private final DaySchedules days;
   private final CoachLibraries libraries;
+  private final RoutineTitles routines;
   private final Clock clock;
 
   SessionService(
@@ -41,12 +43,14 @@ class SessionService {
       PainEntries pains,
       DaySchedules days,
       CoachLibraries libraries,
+      RoutineTitles routines,
       Clock clock) {
     this.sessions = sessions;
     this.steps = steps;
     this.pains = pains;
     this.days = days;
     this.libraries = libraries;
+    this.routines = routines;
     this.clock = clock;
   }
 
@@ -56,8 +60,11 @@ class SessionService {
     if (isStored(client, sessionId)) {
       return;
     }
-    DaySchedule.DayBlock block =
-        days.dayOf(client, form.blockId()).block(form.blockId()).orElseThrow();
+    Optional<DaySchedule.DayBlock> block =
+        Optional.ofNullable(form.blockId())
+            .map(id -> days.dayOf(client, id).block(id).orElseThrow());
+    Optional<RoutineTitles.Named> routine =
+        Optional.ofNullable(form.routineId()).map(id -> routines.require(client, id));
     if (form.endedAt().isBefore(form.beganAt())) {
       throw new InvalidFieldException(
           "endedAt", "(%s) must not come before the beginning.".formatted(form.endedAt()));
@@ -71,9 +78,14 @@ class SessionService {
     session.id = sessionId;
     session.coachId = client.coachId();
     session.clientId = client.id();
-    session.blockId = block.id();
+    session.blockId = block.map(DaySchedule.DayBlock::id).orElse(null);
+    session.routineId = routine.map(RoutineTitles.Named::id).orElse(null);
     session.purpose = form.purpose();
-    session.title = form.purpose().word() + " before " + block.title();
+    session.title =
+        routine
+            .map(RoutineTitles.Named::title)
+            .or(() -> block.map(b -> form.purpose().word() + " before " + b.title()))
+            .orElse(form.purpose().word());
     session.date = LocalDate.ofInstant(form.beganAt(), client.zone());
     session.beganAt = form.beganAt();
     session.endedAt = form.endedAt();

@@ -20,6 +20,17 @@ interface SessionSteps extends JpaRepository<SessionStep, UUID> {
       """)
   List<LastDone> lastDone(UUID clientId);
 
+  /** What was done since a date, the latest first. */
+  @Query(
+      """
+      select step.exerciseId as exerciseId, session.date as date, step.dose as dose,
+        step.plannedMillis * step.donePercent / 100 as millis
+      from SessionStep step join Session session on session.id = step.sessionId
+      where session.clientId = :clientId and session.date >= :since and step.donePercent >= 50
+      order by session.beganAt desc, step.place desc
+      """)
+  List<DoneStep> doneSince(UUID clientId, LocalDate since);
+
   /** Who did an exercise, how often and when last, the latest first. */
   @Query(
       """
@@ -33,6 +44,17 @@ interface SessionSteps extends JpaRepository<SessionStep, UUID> {
   List<Use> uses(UUID coachId, String exerciseId);
 
   boolean existsByCoachIdAndExerciseId(UUID coachId, String exerciseId);
+
+  /** An exercise as it was done on a date. */
+  interface DoneStep {
+    String getExerciseId();
+
+    LocalDate getDate();
+
+    String getDose();
+
+    long getMillis();
+  }
 
   /** A client who did an exercise. */
   interface Use {

@@ -9,6 +9,8 @@ import org.springframework.data.jpa.repository.JpaRepository;
 interface Sessions extends JpaRepository<Session, UUID> {
   Optional<Session> findByIdAndClientId(UUID id, UUID clientId);
 
+  Optional<Session> findFirstByClientIdAndTighterSideNotNullOrderByBeganAtDesc(UUID clientId);
+
   List<Session> findByClientIdAndDateBetweenOrderByBeganAtDescIdAsc(
       UUID clientId, LocalDate from, LocalDate to);
 }

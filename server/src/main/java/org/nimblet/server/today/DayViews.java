@@ -15,9 +15,9 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.nimblet.core.progress.Attention;
 import org.nimblet.core.progress.AttentionRules;
-import org.nimblet.core.routine.ClientFacts;
 import org.nimblet.core.routine.Purpose;
 import org.nimblet.server.client.ClientFile;
+import org.nimblet.server.health.HealthFiles;
 import org.nimblet.server.routine.WarmUps;
 import org.nimblet.server.routine.WarmUps.PlannedWarmUp;
 import org.nimblet.server.session.History;
@@ -35,11 +35,13 @@ class DayViews {
   private final DaySchedules schedules;
   private final WarmUps warmUps;
   private final History history;
+  private final HealthFiles healths;
 
-  DayViews(DaySchedules schedules, WarmUps warmUps, History history) {
+  DayViews(DaySchedules schedules, WarmUps warmUps, History history, HealthFiles healths) {
     this.schedules = schedules;
     this.warmUps = warmUps;
     this.history = history;
+    this.healths = healths;
   }
 
   /** The state of a session on the ribbon. */
@@ -160,11 +162,9 @@ class DayViews {
         schedules.days(client, first, today).stream()
             .flatMap(day -> day.missed(served, now).stream().map(block -> day.date()))
             .toList();
-    List<ClientFacts.Exclusion> exclusions =
-        client.exclusionsOn(today).stream()
-            .map(out -> new ClientFacts.Exclusion(out.side(), out.region(), out.reason()))
-            .toList();
-    return AttentionRules.reasons(today, history.painReadings(client), missed, exclusions).stream()
+    return AttentionRules.reasons(
+            today, history.painReadings(client), missed, healths.of(client, today))
+        .stream()
         .map(reason -> new AttentionView(reason.urgency(), reason.heading(), reason.sentence()))
         .toList();
   }

@@ -52,7 +52,7 @@ class DemoTownTest {
   @Test
   void theFourStoriesAreThere() {
     assertThat(DemoTown.PEOPLE).hasSize(4);
-    assertThat(DemoTown.PEOPLE).filteredOn(person -> person.keptOut().isPresent()).hasSize(1);
+    assertThat(DemoTown.PEOPLE).filteredOn(person -> person.sign().isPresent()).hasSize(1);
     assertThat(DemoTown.PEOPLE).filteredOn(person -> person.missedLately() >= 2).hasSize(1);
     assertThat(DemoTown.PEOPLE)
         .filteredOn(

@@ -37,8 +37,13 @@ public final class Practice {
     form.put("dominantHand", "RIGHT");
     form.put("notation", "NAMES");
     form.put("method", "STEADY_HOLD");
+    form.put("ageGroup", "ADULT");
+    form.put("claspSide", null);
     form.put("breathsPerMinute", 10);
     form.put("warmUpMinutes", 10);
+    form.put("breakMinutes", 2);
+    form.put("careMinutes", 10);
+    form.put("intakeAnswered", List.of("NAME"));
     form.put("timeZone", "UTC");
     form.put("wakesAt", "00:00");
     form.put("sleepsAt", "23:59");
@@ -59,6 +64,7 @@ public final class Practice {
     form.put("hands", List.of("LEFT", "RIGHT"));
     form.put("digits", List.of("INDEX", "RING"));
     form.put("weeklyMinutes", 300);
+    form.put("weights", null);
     return form;
   }
 
@@ -145,6 +151,7 @@ public final class Practice {
     step.put("outcome", "DONE");
     Map<String, Object> form = new TreeMap<>();
     form.put("blockId", blockId);
+    form.put("routineId", null);
     form.put("purpose", "WARM_UP");
     form.put("beganAt", beganAt);
     form.put("endedAt", endedAt);
@@ -152,6 +159,49 @@ public final class Practice {
     form.put("state", "DONE");
     form.put("steps", List.of(step));
     form.put("hurts", List.of());
+    return form;
+  }
+
+  /** A step of a routine as a draft, at its usual dose. */
+  public static Map<String, Object> stepDraft(String key, String exerciseId) {
+    Map<String, Object> draft = new TreeMap<>();
+    draft.put("key", key);
+    draft.put("exerciseId", exerciseId);
+    draft.put("exerciseVersion", 0);
+    draft.put("dose", "");
+    draft.put("typed", null);
+    draft.put("position", "SIT");
+    draft.put("firstSide", "LEFT");
+    draft.put("released", true);
+    draft.put("pinned", false);
+    return draft;
+  }
+
+  /** A routine as it is worked on at the bench. */
+  public static Map<String, Object> draft(
+      String clientId, String purpose, int seconds, List<Map<String, Object>> steps) {
+    Map<String, Object> draft = new TreeMap<>();
+    draft.put("clientId", clientId);
+    draft.put("activityId", null);
+    draft.put("discipline", null);
+    draft.put("purpose", purpose);
+    draft.put("budgetSeconds", seconds);
+    draft.put("warmed", false);
+    draft.put("minutesToPlay", null);
+    draft.put("steps", steps);
+    return draft;
+  }
+
+  /** A routine to be saved. */
+  public static Map<String, Object> routineForm(
+      String clientId, int version, List<Map<String, Object>> steps) {
+    Map<String, Object> form = new TreeMap<>();
+    form.put("version", version);
+    form.put("clientId", clientId);
+    form.put("title", "Evening care");
+    form.put("purpose", "COOL_DOWN");
+    form.put("budgetSeconds", 600);
+    form.put("steps", steps);
     return form;
   }
 

@@ -1,26 +1,24 @@
-package org.nimblet.server.client;
+package org.nimblet.server.setup;
 
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
-import java.time.LocalDate;
+import java.time.Instant;
 import java.util.UUID;
-import org.nimblet.core.anatomy.Region;
-import org.nimblet.core.anatomy.Side;
 
+/** One look at one point; never changed, only followed by a later one. */
 @Entity
-class Exclusion {
+class SetUpEntry {
   @Id UUID id;
   UUID coachId;
   UUID clientId;
+  UUID activityId;
+  Instant at;
+  String point;
 
   @Enumerated(EnumType.STRING)
-  Side side;
+  PointState state;
 
-  @Enumerated(EnumType.STRING)
-  Region region;
-
-  String reason;
-  LocalDate until;
+  String words;
 }

@@ -1,0 +1,60 @@
+package org.nimblet.core.routine;
+
+import java.util.Comparator;
+import org.nimblet.core.exercise.Exercise;
+import org.nimblet.core.exercise.Kind;
+import org.nimblet.core.exercise.Position;
+
+/**
+ * An exercise at one level, as the composer weighs it.
+ *
+ * @param step what would be done
+ * @param choice why it would be taken
+ * @param charge whole seconds that it is charged with, set-up included
+ * @param heldSeconds seconds for which its main tissue is held on each side
+ */
+record Option(Step step, Choice choice, int charge, int heldSeconds) {
+
+  Exercise exercise() {
+    return step.exercise();
+  }
+
+  boolean floor() {
+    return step.position() == Position.FLOOR;
+  }
+
+  /**
+   * Exercises of one kind and one main target share a group. Nearly all independence work is for
+   * independence, so there what the hands do together tells groups apart.
+   */
+  String group() {
+    Exercise exercise = exercise();
+    String group = exercise.kind().id() + "/" + exercise.service().main().id();
+    return exercise.kind() == Kind.INDEPENDENCE
+        ? group + "/" + exercise.doseFor(exercise.usualMethod()).usual().laterality()
+        : group;
+  }
+
+  /**
+   * How the exercises of a phase follow one another. Where a phase takes mobilising and something
+   * else, each kind is done in turn; a gap for playing comes last.
+   */
+  static Comparator<Option> order(Phase phase) {
+    Comparator<Option> play = Comparator.comparing(o -> o.exercise().kind() == Kind.PLAY);
+    Comparator<Option> kind = Comparator.comparing(o -> o.exercise().kind());
+    Comparator<Option> large = Comparator.comparing(o -> o.exercise().demands().segment());
+    Comparator<Option> gentle = Comparator.comparing(o -> o.exercise().demands().intensity());
+    Comparator<Option> id = Comparator.comparing(o -> o.exercise().id());
+    Comparator<Option> floorLast = Comparator.comparing(Option::floor);
+    return play.thenComparing(
+        switch (phase.order()) {
+          case LARGE_TO_SMALL ->
+              kind.thenComparing(floorLast.reversed())
+                  .thenComparing(large)
+                  .thenComparing(gentle)
+                  .thenComparing(id);
+          case GENTLE_TO_INTENSE ->
+              floorLast.thenComparing(gentle).thenComparing(large).thenComparing(id);
+        });
+  }
+}

@@ -1,0 +1,144 @@
+package org.nimblet.server.health;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.nimblet.core.anatomy.Movement;
+import org.nimblet.core.anatomy.Region;
+import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.exercise.ReferralSign;
+import org.nimblet.core.routine.KnownCondition;
+import org.nimblet.core.routine.Pain;
+import org.nimblet.core.routine.Sensation;
+
+/** What goes over the wire about health. */
+final class HealthForms {
+
+  private HealthForms() {}
+
+  static final String LEVEL_RULE = "A whole number from 0 (none) to 10 (the worst there is).";
+  static final String WORDS_RULE = "1 to 280 characters.";
+
+  /** Pain that is told of, some places at once. */
+  record ToldPainsForm(
+      @NotEmpty(message = "At least one place.") @Size(max = 30, message = "At most 30 places.")
+          List<@Valid ToldPainForm> pains) {}
+
+  /** Pain of one place. */
+  record ToldPainForm(
+      @NotNull(message = "Left or right.") Side side,
+      @NotNull(message = "One of the regions.") Region region,
+      @Min(value = 0, message = LEVEL_RULE) @Max(value = 10, message = LEVEL_RULE) int level,
+      @Schema(nullable = true) Sensation sensation,
+      @Schema(nullable = true) LocalDate since) {}
+
+  /** Answers to some of the signs. */
+  record ScreeningForm(
+      @NotEmpty(message = "At least one answer.") @Size(max = 16, message = "At most 16 answers.")
+          List<@Valid AnswerForm> answers) {}
+
+  /** One answer; where it is yes, with the place. */
+  record AnswerForm(
+      @NotNull(message = "One of the signs.") ReferralSign sign,
+      boolean yes,
+      @Schema(nullable = true) Side side,
+      @NotNull(message = "The places, or an empty list.") Set<Region> regions,
+      @NotNull(message = "Up to 60 characters.") @Size(max = 60, message = "Up to 60 characters.")
+          String since) {}
+
+  /** What a clinician said about a sign. */
+  record ClearanceForm(
+      @NotBlank(message = WORDS_RULE) @Size(max = 280, message = WORDS_RULE) String words) {}
+
+  /** Something to be minded. */
+  record MindedForm(
+      @NotNull(message = "One of the kinds.") MindedKind kind,
+      @NotNull(message = "Left, right or both.") Set<Side> sides,
+      @Schema(nullable = true) KnownCondition.Condition condition,
+      @Schema(nullable = true) Region region,
+      @Schema(nullable = true) Movement movement,
+      @Schema(nullable = true) String exerciseId,
+      @NotNull(message = "Up to 280 characters.")
+          @Size(max = 280, message = "Up to 280 characters.")
+          String words,
+      @Schema(nullable = true) LocalDate until) {}
+
+  /** Everything about one client's health. */
+  record HealthView(
+      List<PainNowView> pains,
+      List<SignView> signs,
+      List<ScreeningEntryView> history,
+      List<MindedView> minded,
+      List<ConditionView> conditions,
+      List<MovementView> movements,
+      int endingPain) {}
+
+  /** Pain of one place today, with what it asks for. */
+  record PainNowView(
+      Side side,
+      Region region,
+      String regionWord,
+      int level,
+      Pain.Course course,
+      LocalDate saidOn,
+      @Schema(nullable = true) LocalDate since,
+      String dose,
+      List<EarlierView> earlier) {}
+
+  /** What was said before about the same place, the latest first. */
+  record EarlierView(LocalDate date, int level) {}
+
+  /** A sign with what is known of it; identified while it stands. */
+  record SignView(
+      ReferralSign sign,
+      String word,
+      SignAnswer answer,
+      @Schema(nullable = true) UUID id,
+      @Schema(nullable = true) Side side,
+      List<Region> regions,
+      String place,
+      String since,
+      @Schema(nullable = true) LocalDate askedOn,
+      String consequence,
+      String words) {}
+
+  /** One dated entry of the history, the latest first. */
+  record ScreeningEntryView(
+      LocalDate date,
+      ReferralSign sign,
+      String word,
+      SignAnswer answer,
+      String place,
+      String words) {}
+
+  /** Something that is minded, or was. */
+  record MindedView(
+      UUID id,
+      MindedKind kind,
+      Set<Side> sides,
+      @Schema(nullable = true) KnownCondition.Condition condition,
+      @Schema(nullable = true) Region region,
+      @Schema(nullable = true) Movement movement,
+      @Schema(nullable = true) String exerciseId,
+      String name,
+      String words,
+      LocalDate saidOn,
+      @Schema(nullable = true) LocalDate until,
+      @Schema(nullable = true) LocalDate endedOn,
+      boolean holds) {}
+
+  /** A condition that can be recorded. */
+  record ConditionView(KnownCondition.Condition condition, String word, String adaptation) {}
+
+  /** A direction of movement that can be left out. */
+  record MovementView(Movement movement, String word) {}
+}

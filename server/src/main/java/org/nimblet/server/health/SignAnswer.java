@@ -1,0 +1,10 @@
+package org.nimblet.server.health;
+
+/** What is known of a referral sign. */
+public enum SignAnswer {
+  NOT_ASKED,
+  NO,
+  YES,
+  /** A clinician has seen it and said what may be done. */
+  CLEARED
+}

@@ -1,0 +1,192 @@
+package org.nimblet.server.routine;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.nimblet.core.anatomy.Digit;
+import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.exercise.Discipline;
+import org.nimblet.core.exercise.FigureArrow;
+import org.nimblet.core.exercise.FigureProp;
+import org.nimblet.core.exercise.FigureView;
+import org.nimblet.core.exercise.Keyframe;
+import org.nimblet.core.exercise.Kind;
+import org.nimblet.core.exercise.Laterality;
+import org.nimblet.core.exercise.Position;
+import org.nimblet.core.routine.Finding.Severity;
+import org.nimblet.core.routine.Gate;
+import org.nimblet.core.routine.Purpose;
+import org.nimblet.server.routine.RoutineViews.LeftOutView;
+import org.nimblet.server.routine.StepDrafts.StepDraft;
+
+/** What goes over the wire at the bench. */
+final class Bench {
+
+  private Bench() {}
+
+  static final String SECONDS_RULE = "60 to 1800 seconds.";
+
+  /**
+   * A routine as it is worked on.
+   *
+   * @param clientId for whom; null for a template
+   * @param activityId the activity it is for; null for all
+   * @param discipline for whom a template is made; null for everybody
+   * @param warmed whether the hands were warmed in the last half hour
+   * @param minutesToPlay minutes from its end to the next play; null if none is near
+   */
+  record Draft(
+      @Schema(nullable = true) UUID clientId,
+      @Schema(nullable = true) UUID activityId,
+      @Schema(nullable = true) Discipline discipline,
+      @NotNull(message = "One of the purposes.") Purpose purpose,
+      @Min(value = 60, message = SECONDS_RULE) @Max(value = 1800, message = SECONDS_RULE)
+          int budgetSeconds,
+      boolean warmed,
+      @Schema(nullable = true)
+          @Min(value = 0, message = "0 to 1440 minutes.")
+          @Max(value = 1440, message = "0 to 1440 minutes.")
+          Integer minutesToPlay,
+      @NotNull(message = "The steps, or an empty list.")
+          @Size(max = 60, message = "At most 60 steps.")
+          List<@Valid @NotNull(message = "A step.") StepDraft> steps) {}
+
+  /** The routine with everything that follows from it. */
+  record CheckView(
+      List<BenchStep> steps,
+      long lengthMillis,
+      long freeSeconds,
+      List<String> haveReady,
+      List<FindingView> findings,
+      int rulesKept,
+      List<CoverageView> coverage,
+      List<String> signs) {}
+
+  /** A step with what can be changed about it. */
+  record BenchStep(
+      StepDraft draft,
+      String title,
+      Kind kind,
+      int intensity,
+      String doseWords,
+      @Schema(nullable = true) String typedWrong,
+      Laterality laterality,
+      Laterality usualLaterality,
+      long offsetMillis,
+      long lengthMillis,
+      List<PartView> parts,
+      QuantityView quantity,
+      int repetitions,
+      int sets,
+      List<BenchRung> rungs,
+      List<Position> positions,
+      boolean mayRelease,
+      String setUp,
+      List<String> action,
+      String cue,
+      String feltAt,
+      List<String> cautions,
+      FigureView view,
+      List<Keyframe> poses,
+      List<Digit> worked,
+      FigureArrow arrow,
+      FigureProp prop,
+      @Schema(nullable = true) Keyframe wrong) {}
+
+  /** A part of a step's time. */
+  record PartView(PartKind kind, @Schema(nullable = true) Side side, long millis) {}
+
+  /** What a part of a step's time is. */
+  enum PartKind {
+    SET_UP,
+    WORK,
+    CHANGE,
+    RELEASE
+  }
+
+  /** What varies in a dose, with its bounds; each neighbour is a whole dose. */
+  record QuantityView(
+      String name,
+      int now,
+      int least,
+      int greatest,
+      @Schema(nullable = true) String less,
+      @Schema(nullable = true) String more) {}
+
+  /** A rung of the exercise's ladder as a whole dose. */
+  record BenchRung(String words, String dose, boolean current) {}
+
+  /** A broken rule. */
+  record FindingView(
+      String rule,
+      String title,
+      Severity severity,
+      String sentence,
+      List<String> steps,
+      @Schema(nullable = true) RepairView repair) {}
+
+  /** What can be done about it: the whole routine afterwards. */
+  record RepairView(String words, List<StepDraft> steps) {}
+
+  /** How far a target is served, per cent. */
+  record CoverageView(String target, String word, Side side, int given, int wanted) {}
+
+  /**
+   * What should be composed.
+   *
+   * @param draft for whom and how long; its pinned steps stay
+   * @param earlier the exercises of routines from which this one has to differ
+   */
+  record ComposeForm(
+      @NotNull(message = "The draft.") @Valid Draft draft,
+      @NotNull(message = "Up to two routines, or an empty list.")
+          @Size(max = 2, message = "Up to two routines.")
+          List<@NotNull(message = "Identifiers of exercises.") Set<String>> earlier) {}
+
+  /** A composed routine, or why there is none. */
+  record ComposeView(
+      boolean composed,
+      String reason,
+      List<StepDraft> steps,
+      List<String> choices,
+      List<LeftOutView> leftOut,
+      List<String> shortPhases) {}
+
+  /** What could be added, the most valuable first. */
+  record OffersView(List<OfferView> fits, List<LeftOutView> doesNot) {}
+
+  /** Something that could be added. */
+  record OfferView(
+      StepDraft step, String title, Kind kind, int seconds, long points, boolean fits) {}
+
+  /** Why an exercise is not in the routine. */
+  record WhyNotForm(
+      @NotNull(message = "The draft.") @Valid Draft draft,
+      @NotNull(message = "An exercise of the library.") String exerciseId) {}
+
+  /** What each gate says, and what decided. */
+  record WhyNotView(String title, Kind kind, List<GateView> gates, String decided) {}
+
+  /** What one gate says; nothing where it is open. */
+  record GateView(Gate gate, String title, String closed) {}
+
+  /** The same dose on the sides in another way, or split in two steps. */
+  record SidesForm(
+      @NotNull(message = "The draft.") @Valid Draft draft,
+      @NotNull(message = "The key of a step.") String key,
+      @NotNull(message = "USUAL, LEFT, RIGHT or SPLIT.") SidesChoice sides) {}
+
+  /** How a step can be shared between the sides. */
+  enum SidesChoice {
+    USUAL,
+    LEFT,
+    RIGHT,
+    SPLIT
+  }
+}

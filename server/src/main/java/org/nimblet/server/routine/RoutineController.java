@@ -1,0 +1,131 @@
+package org.nimblet.server.routine;
+
+import jakarta.validation.Valid;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.nimblet.core.routine.Purpose;
+import org.nimblet.server.account.Scope;
+import org.nimblet.server.client.ClientFile;
+import org.nimblet.server.client.ClientFiles;
+import org.nimblet.server.routine.Bench.Draft;
+import org.nimblet.server.routine.RoutineForms.RoutineForm;
+import org.nimblet.server.routine.RoutineForms.RoutineSummary;
+import org.nimblet.server.routine.RoutineForms.StoredRoutine;
+import org.nimblet.server.routine.RoutineForms.TemplateView;
+import org.nimblet.server.routine.RoutineViews.RoutineView;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api")
+class RoutineController {
+
+  private final Scope scope;
+  private final ClientFiles clients;
+  private final Routines routines;
+  private final RoutineService service;
+  private final BenchController bench;
+
+  RoutineController(
+      Scope scope,
+      ClientFiles clients,
+      Routines routines,
+      RoutineService service,
+      BenchController bench) {
+    this.scope = scope;
+    this.clients = clients;
+    this.routines = routines;
+    this.service = service;
+    this.bench = bench;
+  }
+
+  @GetMapping("/routines")
+  List<RoutineSummary> list() {
+    Map<UUID, String> names =
+        clients.all().stream().collect(Collectors.toMap(ClientFile::id, ClientFile::name));
+    return routines.findByCoachIdAndArchivedAtNullOrderByTitleAscIdAsc(scope.coachId()).stream()
+        .map(routine -> summary(routine, names.getOrDefault(routine.clientId, "")))
+        .toList();
+  }
+
+  @GetMapping("/templates")
+  List<TemplateView> templates() {
+    return service.templates();
+  }
+
+  @PostMapping("/routines")
+  @ResponseStatus(HttpStatus.CREATED)
+  StoredRoutine create(@Valid @RequestBody RoutineForm form) {
+    return service.create(form);
+  }
+
+  @GetMapping("/routines/{routineId}")
+  StoredRoutine read(@PathVariable UUID routineId) {
+    return service.view(routineId, 0);
+  }
+
+  @GetMapping("/routines/{routineId}/versions/{number}")
+  StoredRoutine readVersion(@PathVariable UUID routineId, @PathVariable int number) {
+    return service.view(routineId, Math.max(1, number));
+  }
+
+  @PutMapping("/routines/{routineId}")
+  StoredRoutine update(@PathVariable UUID routineId, @Valid @RequestBody RoutineForm form) {
+    return service.update(routineId, form);
+  }
+
+  @DeleteMapping("/routines/{routineId}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void archive(@PathVariable UUID routineId) {
+    service.archive(routineId);
+  }
+
+  @GetMapping("/clients/{clientId}/routines")
+  List<RoutineSummary> ofClient(@PathVariable UUID clientId) {
+    ClientFile client = clients.require(clientId);
+    return routines.findByClientIdAndArchivedAtNullOrderByTitleAscIdAsc(client.id()).stream()
+        .map(routine -> summary(routine, client.name()))
+        .toList();
+  }
+
+  @GetMapping("/clients/{clientId}/routines/{routineId}/play")
+  RoutineView play(@PathVariable UUID clientId, @PathVariable UUID routineId) {
+    ClientFile client = clients.require(clientId);
+    service.require(client, routineId);
+    StoredRoutine stored = service.view(routineId, 0);
+    boolean afterPlay = stored.purpose() == Purpose.COOL_DOWN || stored.purpose() == Purpose.BREAK;
+    Draft draft =
+        new Draft(
+            client.id(),
+            null,
+            null,
+            stored.purpose(),
+            stored.budgetSeconds(),
+            afterPlay,
+            null,
+            stored.steps());
+    return bench.play(client, draft, stored.id(), stored.title());
+  }
+
+  private static RoutineSummary summary(Routine routine, String clientName) {
+    return new RoutineSummary(
+        routine.id,
+        routine.clientId,
+        Objects.requireNonNullElse(clientName, ""),
+        routine.title,
+        routine.purpose,
+        routine.version,
+        routine.changedAt);
+  }
+}

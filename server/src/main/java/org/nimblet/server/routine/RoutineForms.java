@@ -1,0 +1,72 @@
+package org.nimblet.server.routine;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.nimblet.core.exercise.Discipline;
+import org.nimblet.core.routine.Purpose;
+import org.nimblet.server.routine.StepDrafts.StepDraft;
+
+/** What goes over the wire about stored routines. */
+final class RoutineForms {
+
+  private RoutineForms() {}
+
+  static final String TITLE_RULE = "A title has 1 to 60 characters.";
+
+  /** A routine to be saved; {@code version} is the one it was changed from, 0 for a new one. */
+  record RoutineForm(
+      int version,
+      @Schema(nullable = true) UUID clientId,
+      @NotBlank(message = TITLE_RULE) @Size(max = 60, message = TITLE_RULE) String title,
+      @NotNull(message = "One of the purposes.") Purpose purpose,
+      @Min(value = 60, message = Bench.SECONDS_RULE)
+          @Max(value = 1800, message = Bench.SECONDS_RULE)
+          int budgetSeconds,
+      @NotEmpty(message = "At least one step.") @Size(max = 60, message = "At most 60 steps.")
+          List<@Valid @NotNull(message = "A step.") StepDraft> steps) {}
+
+  /** A routine in a list. */
+  record RoutineSummary(
+      UUID id,
+      @Schema(nullable = true) UUID clientId,
+      String clientName,
+      String title,
+      Purpose purpose,
+      int version,
+      Instant changedAt) {}
+
+  /** A stored routine at one of its versions. */
+  record StoredRoutine(
+      UUID id,
+      @Schema(nullable = true) UUID clientId,
+      int version,
+      int shownVersion,
+      String title,
+      Purpose purpose,
+      int budgetSeconds,
+      List<StepDraft> steps,
+      List<RoutineVersionView> versions) {}
+
+  /** A version, the newest first. */
+  record RoutineVersionView(int number, String title, int steps, Instant createdAt) {}
+
+  /** A routine that ships with the program. */
+  record TemplateView(
+      String id,
+      String title,
+      Purpose purpose,
+      Discipline discipline,
+      int seconds,
+      String aim,
+      boolean warmed,
+      List<StepDraft> steps) {}
+}

@@ -1,0 +1,216 @@
+package org.nimblet.server.routine;
+
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.nimblet.core.routine.Around;
+import org.nimblet.core.routine.RoutineTemplate;
+import org.nimblet.core.routine.Step;
+import org.nimblet.server.account.Scope;
+import org.nimblet.server.client.ClientFile;
+import org.nimblet.server.client.ClientFiles;
+import org.nimblet.server.library.CoachLibraries;
+import org.nimblet.server.platform.ConflictException;
+import org.nimblet.server.platform.NotFoundException;
+import org.nimblet.server.routine.RoutineForms.RoutineForm;
+import org.nimblet.server.routine.RoutineForms.RoutineVersionView;
+import org.nimblet.server.routine.RoutineForms.StoredRoutine;
+import org.nimblet.server.routine.RoutineForms.TemplateView;
+import org.nimblet.server.routine.StepDrafts.StepDraft;
+import org.nimblet.server.session.RoutineTitles;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Keeps routines with every version they ever had. */
+@Service
+class RoutineService implements RoutineTitles {
+
+  private static final TypeReference<List<StepDraft>> STEPS = new TypeReference<>() {};
+
+  private final Scope scope;
+  private final ClientFiles clients;
+  private final Routines routines;
+  private final RoutineVersions versions;
+  private final StepDrafts drafts;
+  private final CoachLibraries libraries;
+  private final JsonMapper json;
+  private final Clock clock;
+
+  RoutineService(
+      Scope scope,
+      ClientFiles clients,
+      Routines routines,
+      RoutineVersions versions,
+      StepDrafts drafts,
+      CoachLibraries libraries,
+      JsonMapper json,
+      Clock clock) {
+    this.scope = scope;
+    this.clients = clients;
+    this.routines = routines;
+    this.versions = versions;
+    this.drafts = drafts;
+    this.libraries = libraries;
+    this.json = json;
+    this.clock = clock;
+  }
+
+  @Override
+  @Transactional(readOnly = true)
+  public Named require(ClientFile client, UUID routineId) {
+    Routine routine = require(routineId);
+    if (!client.id().equals(routine.clientId)) {
+      throw new NotFoundException("routine");
+    }
+    return new Named(routine.id, routine.title);
+  }
+
+  /** The routine of the signed-in coach, archived ones included. */
+  Routine require(UUID routineId) {
+    Routine routine =
+        routines
+            .findByIdAndCoachId(routineId, scope.coachId())
+            .orElseThrow(() -> new NotFoundException("routine"));
+    if (routine.clientId != null && !scope.mayBe(routine.clientId)) {
+      throw new NotFoundException("routine");
+    }
+    return routine;
+  }
+
+  @Transactional
+  StoredRoutine create(RoutineForm form) {
+    if (form.clientId() != null) {
+      clients.require(form.clientId());
+    }
+    check(form);
+    Routine routine = new Routine();
+    routine.id = UUID.randomUUID();
+    routine.coachId = scope.coachId();
+    routine.clientId = form.clientId();
+    write(routine, form);
+    return view(routine, routine.version);
+  }
+
+  @Transactional
+  StoredRoutine update(UUID routineId, RoutineForm form) {
+    Routine routine =
+        routines
+            .findForUpdateByIdAndCoachId(routineId, scope.coachId())
+            .orElseThrow(() -> new NotFoundException("routine"));
+    check(form);
+    if (routine.version != form.version()) {
+      throw new ConflictException(
+          "Somebody else saved this routine meanwhile. Nothing of yours is lost.",
+          view(routine, routine.version),
+          List.of("steps"));
+    }
+    write(routine, form);
+    return view(routine, routine.version);
+  }
+
+  /** What is stored reads back: every exercise exists and every dose is one. */
+  private void check(RoutineForm form) {
+    drafts.read(
+        scope.coachId(),
+        RoutineRequests.forAnybody(
+                form.purpose(), form.budgetSeconds(), Optional.empty(), Around.NOTHING, List.of())
+            .facts(),
+        form.steps());
+  }
+
+  private void write(Routine routine, RoutineForm form) {
+    routine.version++;
+    routine.title = form.title().strip();
+    routine.purpose = form.purpose();
+    routine.changedAt = clock.instant();
+    routines.save(routine);
+    RoutineVersion version = new RoutineVersion();
+    version.id = UUID.randomUUID();
+    version.coachId = routine.coachId;
+    version.routineId = routine.id;
+    version.number = routine.version;
+    version.title = routine.title;
+    version.purpose = routine.purpose;
+    version.budgetSeconds = form.budgetSeconds();
+    version.steps =
+        json.writeValueAsString(
+            form.steps().stream()
+                .map(
+                    s ->
+                        new StepDraft(
+                            s.key(),
+                            s.exerciseId(),
+                            s.exerciseVersion(),
+                            s.dose(),
+                            null,
+                            s.position(),
+                            s.firstSide(),
+                            s.released(),
+                            s.pinned()))
+                .toList());
+    version.createdAt = routine.changedAt;
+    versions.save(version);
+  }
+
+  /** A routine at one of its versions. */
+  @Transactional(readOnly = true)
+  public StoredRoutine view(UUID routineId, int number) {
+    Routine routine = require(routineId);
+    return view(routine, number == 0 ? routine.version : number);
+  }
+
+  private StoredRoutine view(Routine routine, int number) {
+    RoutineVersion shown =
+        versions
+            .findByRoutineIdAndNumber(routine.id, number)
+            .orElseThrow(() -> new NotFoundException("version of the routine"));
+    return new StoredRoutine(
+        routine.id,
+        routine.clientId,
+        routine.version,
+        shown.number,
+        shown.title,
+        shown.purpose,
+        shown.budgetSeconds,
+        steps(shown),
+        versions.findByRoutineIdOrderByNumberDesc(routine.id).stream()
+            .map(v -> new RoutineVersionView(v.number, v.title, steps(v).size(), v.createdAt))
+            .toList());
+  }
+
+  private List<StepDraft> steps(RoutineVersion version) {
+    return json.readValue(version.steps, STEPS);
+  }
+
+  @Transactional
+  void archive(UUID routineId) {
+    require(routineId).archivedAt = clock.instant();
+  }
+
+  /** The routines that ship, in the library of the coach. */
+  List<TemplateView> templates() {
+    UUID coachId = scope.coachId();
+    List<TemplateView> views = new ArrayList<>();
+    for (RoutineTemplate template : RoutineTemplate.all(libraries.of(coachId).library())) {
+      List<StepDraft> steps = new ArrayList<>();
+      for (Step step : template.steps()) {
+        steps.add(drafts.draft(coachId, step, "step-" + (steps.size() + 1), false));
+      }
+      views.add(
+          new TemplateView(
+              template.id(),
+              template.title(),
+              template.purpose(),
+              template.discipline(),
+              template.seconds(),
+              template.aim(),
+              template.warmed(),
+              steps));
+    }
+    return views;
+  }
+}

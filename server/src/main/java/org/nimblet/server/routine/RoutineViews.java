@@ -1,0 +1,259 @@
+package org.nimblet.server.routine;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import org.nimblet.core.anatomy.Digit;
+import org.nimblet.core.exercise.Exercise;
+import org.nimblet.core.exercise.FigureArrow;
+import org.nimblet.core.exercise.FigureProp;
+import org.nimblet.core.exercise.FigureView;
+import org.nimblet.core.exercise.Keyframe;
+import org.nimblet.core.exercise.Kind;
+import org.nimblet.core.exercise.Laterality;
+import org.nimblet.core.exercise.Thing;
+import org.nimblet.core.routine.Composition;
+import org.nimblet.core.routine.Cue;
+import org.nimblet.core.routine.CueSheet;
+import org.nimblet.core.routine.Purpose;
+import org.nimblet.core.routine.Rejection;
+import org.nimblet.core.routine.SafetyRules;
+import org.nimblet.core.routine.Sensation;
+import org.nimblet.core.routine.Step;
+import org.nimblet.core.setup.SetUpCheck;
+import org.nimblet.core.setup.SetUpPoint;
+import org.nimblet.server.client.ClientFile;
+import org.nimblet.server.client.ClientFile.ActivityFile;
+import org.nimblet.server.health.HealthFiles;
+import org.nimblet.server.health.HealthFiles.JointLimit;
+import org.nimblet.server.library.CoachLibraries;
+import org.nimblet.server.library.CoachLibrary;
+import org.springframework.stereotype.Component;
+
+/** Routines with everything it takes to play them without the network. */
+@Component
+class RoutineViews {
+
+  private final CoachLibraries libraries;
+  private final HealthFiles healths;
+  private final Clock clock;
+
+  RoutineViews(CoachLibraries libraries, HealthFiles healths, Clock clock) {
+    this.libraries = libraries;
+    this.healths = healths;
+    this.clock = clock;
+  }
+
+  /** A routine at a time. */
+  record RoutineView(
+      UUID clientId,
+      @Schema(nullable = true) UUID blockId,
+      @Schema(nullable = true) UUID routineId,
+      Purpose purpose,
+      String title,
+      String blockTitle,
+      Instant start,
+      Instant end,
+      @Schema(type = "string") LocalTime startsAt,
+      @Schema(type = "string") LocalTime endsAt,
+      long lengthMillis,
+      List<String> haveReady,
+      List<StepView> steps,
+      List<Cue> cues,
+      List<LeftOutView> leftOut,
+      List<String> shortPhases,
+      String reminder,
+      SafetyView safety) {}
+
+  /** A step with its words, its figure and the reason for it. */
+  record StepView(
+      String exerciseId,
+      int exerciseVersion,
+      String title,
+      Kind kind,
+      String dose,
+      Laterality laterality,
+      long offsetMillis,
+      long lengthMillis,
+      String reason,
+      String purpose,
+      String setUp,
+      List<String> action,
+      String cue,
+      String breath,
+      String feltAt,
+      List<String> mistakes,
+      List<String> cautions,
+      FigureView view,
+      List<Keyframe> poses,
+      List<Digit> worked,
+      FigureArrow arrow,
+      FigureProp prop,
+      @Schema(nullable = true) Keyframe wrong) {}
+
+  /** An exercise that was left out, and why. */
+  record LeftOutView(String exerciseId, String title, Kind kind, String reason) {}
+
+  /** When to stop, in words and in numbers that the player acts on. */
+  record SafetyView(
+      List<String> stopRules, int endingPain, List<Sensation> endingSensations, String advice) {}
+
+  /**
+   * When and for what a routine is played.
+   *
+   * @param blockId the block it belongs to
+   * @param routineId the stored routine that it is
+   * @param title what it is called
+   * @param blockTitle what follows, or nothing
+   * @param start when it begins
+   * @param activity what is done around it; its set-up reminder rides along
+   */
+  record Occasion(
+      Optional<UUID> blockId,
+      Optional<UUID> routineId,
+      String title,
+      String blockTitle,
+      Instant start,
+      Optional<ActivityFile> activity) {}
+
+  /** A composed routine, with the reasons for each step. */
+  RoutineView played(ClientFile client, Occasion occasion, Composition.Composed composed) {
+    return played(
+        client,
+        occasion,
+        composed.purpose(),
+        composed.steps(),
+        composed.cueSheet(),
+        composed.choices().stream().map(choice -> choice.sentence()).toList(),
+        composed.rejections().stream().map(RoutineViews::leftOut).toList(),
+        composed.shortPhases().stream()
+            .map(
+                phase ->
+                    "%s: %d s of %d s, %s."
+                        .formatted(
+                            phase.phase(), phase.gotSeconds(), phase.leastSeconds(), phase.cause()))
+            .toList());
+  }
+
+  /** Any routine. */
+  RoutineView played(
+      ClientFile client,
+      Occasion occasion,
+      Purpose purpose,
+      List<Step> steps,
+      CueSheet cueSheet,
+      List<String> reasons,
+      List<LeftOutView> leftOut,
+      List<String> shortPhases) {
+    Instant end = occasion.start().plusMillis(cueSheet.lengthMillis());
+    return new RoutineView(
+        client.id(),
+        occasion.blockId().orElse(null),
+        occasion.routineId().orElse(null),
+        purpose,
+        occasion.title(),
+        occasion.blockTitle(),
+        occasion.start(),
+        end,
+        occasion.start().atZone(client.zone()).toLocalTime(),
+        end.atZone(client.zone()).toLocalTime(),
+        cueSheet.lengthMillis(),
+        haveReady(steps),
+        steps(client, steps, cueSheet, reasons),
+        cueSheet.cues(),
+        leftOut,
+        shortPhases,
+        reminder(purpose, occasion),
+        new SafetyView(
+            SafetyRules.STOP_RULES,
+            SafetyRules.ENDING_PAIN,
+            SafetyRules.ENDING_SENSATIONS.stream().sorted().toList(),
+            SafetyRules.ADVICE));
+  }
+
+  static LeftOutView leftOut(Rejection rejection) {
+    return new LeftOutView(
+        rejection.exercise().id(),
+        rejection.exercise().title(),
+        rejection.exercise().kind(),
+        rejection.sentence());
+  }
+
+  /** One point of the set-up rides along where play is near. */
+  private static String reminder(Purpose purpose, Occasion occasion) {
+    return purpose == Purpose.WARM_UP || purpose == Purpose.BREAK
+        ? occasion
+            .activity()
+            .flatMap(ActivityFile::ridingPoint)
+            .flatMap(SetUpCheck::find)
+            .map(SetUpPoint::says)
+            .orElse("")
+        : "";
+  }
+
+  static List<String> haveReady(List<Step> steps) {
+    Set<Thing> things = EnumSet.noneOf(Thing.class);
+    steps.forEach(step -> things.addAll(step.things()));
+    return things.stream().map(Thing::word).toList();
+  }
+
+  private List<StepView> steps(
+      ClientFile client, List<Step> steps, CueSheet cueSheet, List<String> reasons) {
+    CoachLibrary library = libraries.of(client.coachId());
+    List<JointLimit> limits =
+        healths.jointLimits(client, LocalDate.ofInstant(clock.instant(), client.zone()));
+    List<StepView> views = new ArrayList<>();
+    for (int i = 0; i < steps.size(); i++) {
+      Step step = steps.get(i);
+      Exercise exercise = step.exercise();
+      List<String> cautions = new ArrayList<>(limitsOf(step, limits));
+      cautions.addAll(exercise.guidance().cautions());
+      views.add(
+          new StepView(
+              exercise.id(),
+              library.versionOf(exercise.id()),
+              exercise.title(),
+              exercise.kind(),
+              step.doseWords(client.method(), client.notation()),
+              step.dose().laterality(),
+              cueSheet.stepStarts().get(i),
+              cueSheet.stepMillis(i),
+              reasons.get(i),
+              exercise.guidance().purpose(),
+              step.setUp(),
+              exercise.guidance().action(),
+              exercise.guidance().cue(),
+              exercise.guidance().breath(),
+              exercise.guidance().feltAt(),
+              exercise.guidance().mistakes(),
+              cautions,
+              exercise.figure().view(),
+              exercise.figure().poses(),
+              exercise.figure().worked().stream().sorted().toList(),
+              exercise.figure().arrow(),
+              exercise.figure().prop(),
+              exercise.figure().wrong().orElse(null)));
+    }
+    return views;
+  }
+
+  /** As far as it goes: how far the joints go that a step loads. */
+  static List<String> limitsOf(Step step, List<JointLimit> limits) {
+    return limits.stream()
+        .filter(limit -> step.sides().contains(limit.side()))
+        .filter(limit -> step.exercise().service().loadedRegions().contains(limit.region()))
+        .map(
+            limit ->
+                "As far as it goes, %s %s: %s"
+                    .formatted(limit.side().word(), limit.region().word(), limit.words()))
+        .toList();
+  }
+}

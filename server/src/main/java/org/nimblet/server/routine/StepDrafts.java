@@ -1,0 +1,164 @@
+package org.nimblet.server.routine;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.nimblet.core.anatomy.Notation;
+import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.exercise.Dose;
+import org.nimblet.core.exercise.DoseText;
+import org.nimblet.core.exercise.Exercise;
+import org.nimblet.core.exercise.Position;
+import org.nimblet.core.exercise.Substitution;
+import org.nimblet.core.exercise.Thing;
+import org.nimblet.core.routine.ClientFacts;
+import org.nimblet.core.routine.Step;
+import org.nimblet.server.library.CoachLibraries;
+import org.nimblet.server.library.CoachLibrary;
+import org.nimblet.server.platform.InvalidFieldException;
+import org.springframework.stereotype.Component;
+
+/** Steps as they go over the wire and are stored, and back. */
+@Component
+class StepDrafts {
+
+  private final CoachLibraries libraries;
+
+  StepDrafts(CoachLibraries libraries) {
+    this.libraries = libraries;
+  }
+
+  /**
+   * A step as it is worked on.
+   *
+   * @param key tells steps apart while they are worked on
+   * @param dose the dose in words that say everything by themselves
+   * @param typed a dose as a person typed it, in their own notation; counts before {@code dose}
+   */
+  record StepDraft(
+      @NotBlank(message = "Anything that tells the steps apart.")
+          @Size(max = 60, message = "Up to 60 characters.")
+          String key,
+      @NotNull(message = "An exercise of the library.") String exerciseId,
+      int exerciseVersion,
+      @NotNull(message = "The dose.") @Size(max = 200, message = "Up to 200 characters.")
+          String dose,
+      @Schema(nullable = true) @Size(max = 200, message = "Up to 200 characters.") String typed,
+      @NotNull(message = "One of the positions.") Position position,
+      @NotNull(message = "Left or right.") Side firstSide,
+      boolean released,
+      boolean pinned) {}
+
+  /** A step with the draft it was read from, and what was wrong with a typed dose. */
+  record ReadStep(StepDraft draft, Step step, Optional<String> typedWrong) {}
+
+  /**
+   * Reads steps.
+   *
+   * @throws InvalidFieldException if an exercise is unknown or a stored dose does not read
+   */
+  List<ReadStep> read(UUID coachId, ClientFacts facts, List<StepDraft> drafts) {
+    CoachLibrary library = libraries.of(coachId);
+    List<ReadStep> read = new ArrayList<>();
+    for (int i = 0; i < drafts.size(); i++) {
+      read.add(read(coachId, library, facts, drafts.get(i), "steps[%d]".formatted(i)));
+    }
+    return read;
+  }
+
+  private ReadStep read(
+      UUID coachId, CoachLibrary library, ClientFacts facts, StepDraft draft, String field) {
+    Exercise exercise =
+        (draft.exerciseVersion() == library.versionOf(draft.exerciseId())
+                ? library.find(draft.exerciseId())
+                : libraries.version(coachId, draft.exerciseId(), draft.exerciseVersion()))
+            .orElseThrow(
+                () ->
+                    new InvalidFieldException(
+                        field + ".exerciseId",
+                        "(%s) is no exercise of the library.".formatted(draft.exerciseId())));
+    Dose dose = stored(exercise, draft, field);
+    Optional<String> wrong = Optional.empty();
+    if (draft.typed() != null) {
+      try {
+        dose = exercise.doseText(facts.method(), facts.notation()).parse(draft.typed());
+      } catch (IllegalArgumentException e) {
+        wrong = Optional.of(e.getMessage());
+      }
+    }
+    Map<Thing, Substitution> standIns =
+        Substitution.resolve(exercise.demands().things(), facts.things()).orElse(Map.of());
+    return new ReadStep(
+        draft,
+        new Step(exercise, dose, draft.position(), draft.firstSide(), standIns, draft.released()),
+        wrong);
+  }
+
+  private static Dose stored(Exercise exercise, StepDraft draft, String field) {
+    if (draft.dose().isBlank()) {
+      return exercise.doseFor(exercise.usualMethod()).usual();
+    }
+    try {
+      return language(exercise).parse(draft.dose());
+    } catch (IllegalArgumentException e) {
+      throw new InvalidFieldException(field + ".dose", e.getMessage());
+    }
+  }
+
+  private static DoseText language(Exercise exercise) {
+    return DoseText.complete(Notation.NAMES, exercise.guidance().directions());
+  }
+
+  /** A step as a draft. */
+  StepDraft draft(UUID coachId, Step step, String key, boolean pinned) {
+    return new StepDraft(
+        key,
+        step.exercise().id(),
+        libraries.of(coachId).versionOf(step.exercise().id()),
+        language(step.exercise()).format(step.dose()),
+        null,
+        step.position(),
+        step.firstSide(),
+        step.released(),
+        pinned);
+  }
+
+  /** Steps as drafts; a step that was there before, or its exercise, keeps its key. */
+  List<StepDraft> drafts(UUID coachId, List<Step> steps, List<ReadStep> before) {
+    List<ReadStep> left = new ArrayList<>(before);
+    Map<Integer, ReadStep> same = new HashMap<>();
+    for (int i = 0; i < steps.size(); i++) {
+      Step step = steps.get(i);
+      Optional<ReadStep> found = left.stream().filter(read -> read.step().equals(step)).findFirst();
+      if (found.isPresent()) {
+        left.remove(found.get());
+        same.put(i, found.get());
+      }
+    }
+    List<StepDraft> drafts = new ArrayList<>();
+    for (int i = 0; i < steps.size(); i++) {
+      Step step = steps.get(i);
+      if (same.containsKey(i)) {
+        drafts.add(same.get(i).draft());
+        continue;
+      }
+      Optional<ReadStep> changed =
+          left.stream().filter(r -> r.step().exercise().equals(step.exercise())).findFirst();
+      changed.ifPresent(left::remove);
+      drafts.add(
+          draft(
+              coachId,
+              step,
+              changed.map(read -> read.draft().key()).orElse("new-" + UUID.randomUUID()),
+              changed.map(read -> read.draft().pinned()).orElse(false)));
+    }
+    return drafts;
+  }
+}

@@ -1,0 +1,298 @@
+package org.nimblet.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.UUID;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.nimblet.core.anatomy.Movement;
+import org.nimblet.core.routine.Purpose;
+import org.nimblet.server.support.HttpCaller.Answer;
+import org.nimblet.server.support.Practice;
+import org.nimblet.server.support.ServerExtension;
+import org.nimblet.server.support.ServerExtension.RunningServer;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The bench: composing, checking and keeping routines. */
+@ExtendWith(ServerExtension.class)
+class BenchTest {
+
+  private record Setting(Practice practice, String clientId) {
+    JsonNode post(String path, Object body) {
+      Answer answer = practice.coach().send("POST", path, body);
+      assertThat(answer.status()).as(answer.body()).isIn(200, 201);
+      return answer.json();
+    }
+  }
+
+  private static Setting setting(RunningServer server) {
+    Practice practice = new Practice(server);
+    Map<String, Object> form = Practice.clientForm();
+    form.put("positions", List.of("SIT", "AT_INSTRUMENT", "STAND", "FLOOR"));
+    form.put("things", List.of("INSTRUMENT", "MAT", "SOFT_BALL"));
+    return new Setting(practice, practice.takeIn(form).get("id").asString());
+  }
+
+  private static Map<String, Object> composeForm(
+      Map<String, Object> draft, List<List<String>> earlier) {
+    Map<String, Object> form = new TreeMap<>();
+    form.put("draft", draft);
+    form.put("earlier", earlier);
+    return form;
+  }
+
+  @SuppressWarnings("unchecked") // a JSON object is a map
+  private static Map<String, Object> map(JsonNode node) {
+    return JsonMapper.builder().build().treeToValue(node, Map.class);
+  }
+
+  private static List<Object> steps(JsonNode composed) {
+    List<Object> steps = new ArrayList<>();
+    composed.get("steps").forEach(step -> steps.add(map(step)));
+    return steps;
+  }
+
+  @ParameterizedTest
+  @EnumSource(Purpose.class)
+  void whatIsComposedPassesItsOwnCheck(Purpose purpose, RunningServer server) {
+    Setting setting = setting(server);
+    Map<String, Object> draft = Practice.draft(setting.clientId(), purpose.name(), 600, List.of());
+    JsonNode composed = setting.post("/api/bench/compose", composeForm(draft, List.of()));
+    assertThat(composed.get("composed").asBoolean()).as(composed.toString()).isTrue();
+    draft.put("steps", steps(composed));
+    JsonNode check = setting.post("/api/bench/check", draft);
+    assertThat(check.get("findings")).isEmpty();
+    assertThat(check.get("freeSeconds").asLong()).isGreaterThanOrEqualTo(0);
+    assertThat(check.get("rulesKept").asInt()).isGreaterThan(20);
+    for (JsonNode step : check.get("steps")) {
+      long parts = 0;
+      for (JsonNode part : step.get("parts")) {
+        parts += part.get("millis").asLong();
+      }
+      assertThat(parts).isEqualTo(step.get("lengthMillis").asLong());
+    }
+  }
+
+  @Test
+  void aSecondBestDiffersAndPinnedStepsStay(RunningServer server) {
+    Setting setting = setting(server);
+    Map<String, Object> draft = Practice.draft(setting.clientId(), "RECOVERY", 600, List.of());
+    JsonNode first = setting.post("/api/bench/compose", composeForm(draft, List.of()));
+    List<String> ids =
+        first.get("steps").valueStream().map(s -> s.get("exerciseId").asString()).toList();
+    JsonNode second = setting.post("/api/bench/compose", composeForm(draft, List.of(ids)));
+    assertThat(
+            second
+                .get("steps")
+                .valueStream()
+                .filter(step -> !ids.contains(step.get("exerciseId").asString()))
+                .count())
+        .isGreaterThanOrEqualTo(2);
+    Map<String, Object> pin = Practice.stepDraft("mine", "thumb-toward-forearm");
+    pin.put("pinned", true);
+    draft.put("steps", List.of(pin));
+    JsonNode again = setting.post("/api/bench/compose", composeForm(draft, List.of()));
+    assertThat(again.get("steps").valueStream().map(s -> s.get("key").asString())).contains("mine");
+  }
+
+  @Test
+  void aTypedDoseIsReadOrExplained(RunningServer server) {
+    Setting setting = setting(server);
+    Map<String, Object> step = Practice.stepDraft("a", "palm-up-fingers-back");
+    step.put("typed", "25 s x 2");
+    Map<String, Object> wrong = Practice.stepDraft("b", "palm-up-fingers-back");
+    wrong.put("typed", "as long as you like");
+    JsonNode check =
+        setting.post(
+            "/api/bench/check",
+            Practice.draft(
+                setting.clientId(),
+                "COOL_DOWN",
+                600,
+                List.of(step, wrong, Practice.stepDraft("c", "palm-up-fingers-back"))));
+    assertThat(check.at("/steps/0/doseWords").asString()).isEqualTo("25 s × 2 each side");
+    assertThat(check.at("/steps/0/typedWrong").isNull()).isTrue();
+    assertThat(check.at("/steps/1/typedWrong").asString()).contains("could not be read");
+    assertThat(check.at("/steps/1/doseWords").asString())
+        .as("the dose before stays")
+        .isEqualTo(check.at("/steps/2/doseWords").asString());
+  }
+
+  @Test
+  void aRepairIsAWholeRoutineThatKeepsTheKeys(RunningServer server) {
+    Setting setting = setting(server);
+    JsonNode check =
+        setting.post(
+            "/api/bench/check",
+            Practice.draft(
+                setting.clientId(),
+                "COOL_DOWN",
+                600,
+                List.of(
+                    Practice.stepDraft("stretch", "palm-up-fingers-back"),
+                    Practice.stepDraft("warm", "wrist-circles-pointing"))));
+    JsonNode finding = check.at("/findings/0");
+    assertThat(finding.get("rule").asString()).isEqualTo("cold-stretch");
+    assertThat(finding.at("/steps/0").asString()).isEqualTo("stretch");
+    assertThat(finding.at("/repair/steps").valueStream().map(step -> step.get("key").asString()))
+        .containsExactly("warm", "stretch");
+  }
+
+  @Test
+  void sidesAreSplitAndJoined(RunningServer server) {
+    Setting setting = setting(server);
+    Map<String, Object> form = new TreeMap<>();
+    form.put(
+        "draft",
+        Practice.draft(
+            setting.clientId(),
+            "COOL_DOWN",
+            600,
+            List.of(Practice.stepDraft("a", "palm-up-fingers-back"))));
+    form.put("key", "a");
+    form.put("sides", "SPLIT");
+    JsonNode split = setting.post("/api/bench/sides", form);
+    assertThat(split).hasSize(2);
+    assertThat(split.at("/0/dose").asString()).contains("one side only");
+    assertThat(split.at("/0/firstSide").asString()).isEqualTo("LEFT");
+    assertThat(split.at("/1/firstSide").asString()).isEqualTo("RIGHT");
+    form.put("key", "nothing");
+    Answer refused = setting.practice().coach().send("POST", "/api/bench/sides", form);
+    assertThat(refused.status()).isEqualTo(400);
+  }
+
+  @Test
+  void offersAndReasonsCoverTheLibrary(RunningServer server) {
+    Setting setting = setting(server);
+    Map<String, Object> draft = Practice.draft(setting.clientId(), "STRENGTH", 600, List.of());
+    JsonNode offers = setting.post("/api/bench/offers", draft);
+    assertThat(offers.get("fits").size() + offers.get("doesNot").size()).isGreaterThan(100);
+    Map<String, Object> form = new TreeMap<>();
+    form.put("draft", draft);
+    form.put("exerciseId", "wrist-curl-palm-up");
+    JsonNode why = setting.post("/api/bench/why-not", form);
+    assertThat(why.get("gates")).hasSize(10);
+    assertThat(why.get("decided").asString()).startsWith("Needs ");
+  }
+
+  @Test
+  void contradictionsGetASentence(RunningServer server) {
+    Setting setting = setting(server);
+    Map<String, Object> everything = HealthTest.minded("KEEP_OUT");
+    everything.put("sides", List.of("LEFT", "RIGHT"));
+    for (Movement movement : Movement.values()) {
+      everything.put("movement", movement.name());
+      setting.post("/api/clients/" + setting.clientId() + "/health/minded", everything);
+    }
+    JsonNode none =
+        setting.post(
+            "/api/bench/compose",
+            composeForm(
+                Practice.draft(setting.clientId(), "INDEPENDENCE", 300, List.of()), List.of()));
+    assertThat(none.get("composed").asBoolean()).isFalse();
+    assertThat(none.get("reason").asString())
+        .startsWith(
+            "No routine for independence in 5 min: nothing of the kind independence is"
+                + " allowed. Asks")
+        .endsWith("letter of 24 November.");
+    Map<String, Object> tooShort = Practice.draft(setting.clientId(), "STRENGTH", 59, List.of());
+    Answer refused = setting.practice().coach().send("POST", "/api/bench/check", tooShort);
+    assertThat(refused.status()).isEqualTo(400);
+    assertThat(refused.body()).contains("60 to 1800 seconds.");
+  }
+
+  @Test
+  void versionsAreKeptAndTwoPeopleLoseNothing(RunningServer server) {
+    Setting setting = setting(server);
+    JsonNode made =
+        setting.post(
+            "/api/routines",
+            Practice.routineForm(
+                setting.clientId(), 0, List.of(Practice.stepDraft("a", "palm-rub"))));
+    String path = "/api/routines/" + made.get("id").asString();
+    assertThat(made.get("version").asInt()).isEqualTo(1);
+    Map<String, Object> theirs =
+        Practice.routineForm(
+            setting.clientId(),
+            1,
+            List.of(Practice.stepDraft("a", "palm-rub"), Practice.stepDraft("b", "shake-out")));
+    assertThat(setting.practice().coach().send("PUT", path, theirs).json().get("version").asInt())
+        .isEqualTo(2);
+    Map<String, Object> mine =
+        Practice.routineForm(
+            setting.clientId(), 1, List.of(Practice.stepDraft("a", "mimed-hand-wash")));
+    Answer conflict = setting.practice().coach().send("PUT", path, mine);
+    assertThat(conflict.status()).isEqualTo(409);
+    assertThat(conflict.json().at("/current/steps")).hasSize(2);
+    assertThat(conflict.json().at("/detail").asString()).contains("Nothing of yours is lost");
+    mine.put("version", 2);
+    assertThat(setting.practice().coach().send("PUT", path, mine).json().get("versions"))
+        .hasSize(3);
+    assertThat(
+            setting.practice().coach().get(path + "/versions/1").json().at("/steps/0/exerciseId"))
+        .hasToString("\"palm-rub\"");
+  }
+
+  @Test
+  void aClientPlaysItsOwnRoutineAndTheSessionIsKept(RunningServer server) {
+    Setting setting = setting(server);
+    JsonNode made =
+        setting.post(
+            "/api/routines",
+            Practice.routineForm(
+                setting.clientId(),
+                0,
+                List.of(
+                    Practice.stepDraft("a", "palm-rub"), Practice.stepDraft("b", "shake-out"))));
+    String own = "/api/clients/" + setting.clientId();
+    var client = setting.practice().asClient(setting.clientId());
+    assertThat(client.get(own + "/routines").json().at("/0/title").asString())
+        .isEqualTo("Evening care");
+    JsonNode play = client.get(own + "/routines/" + made.get("id").asString() + "/play").json();
+    assertThat(play.get("steps")).hasSize(2);
+    assertThat(play.get("cues").size()).isGreaterThan(2);
+    Map<String, Object> session =
+        Practice.sessionForm(null, "2026-01-02T10:00:00Z", "2026-01-02T10:10:00Z");
+    session.put("routineId", made.get("id").asString());
+    session.put("purpose", "COOL_DOWN");
+    String path = own + "/sessions/" + UUID.randomUUID();
+    assertThat(client.send("PUT", path, session).status()).isEqualTo(204);
+    assertThat(
+            client
+                .send("PUT", own + "/sessions/" + UUID.randomUUID(), withRoutine(session))
+                .status())
+        .isEqualTo(404);
+    assertThat(client.get("/api/routines").status()).isEqualTo(403);
+  }
+
+  private static Map<String, Object> withRoutine(Map<String, Object> session) {
+    Map<String, Object> other = new TreeMap<>(session);
+    other.put("routineId", UUID.randomUUID().toString());
+    return other;
+  }
+
+  @Test
+  void templatesShipAndPassTheirCheck(RunningServer server) {
+    Setting setting = setting(server);
+    JsonNode templates = setting.practice().coach().get("/api/templates").json();
+    assertThat(templates.size()).isGreaterThanOrEqualTo(9);
+    for (JsonNode template : templates) {
+      Map<String, Object> draft =
+          Practice.draft(
+              null, template.get("purpose").asString(), template.get("seconds").asInt(), List.of());
+      draft.put("discipline", template.get("discipline").asString());
+      draft.put("warmed", template.get("warmed").asBoolean());
+      draft.put("steps", steps(template));
+      assertThat(setting.post("/api/bench/check", draft).get("findings"))
+          .as(template.get("id").asString())
+          .isEmpty();
+    }
+  }
+}

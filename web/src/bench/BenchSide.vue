@@ -1,0 +1,223 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { ClientSummary, ClientView, Draft, Purpose } from '@/api/types'
+import { PURPOSES, keys } from '@/parts/labels'
+import PegIcon from '@/ribbon/PegIcon.vue'
+
+/** For whom, for what, how long, and what lies around it. */
+const props = defineProps<{
+  draft: Draft
+  clients: readonly ClientSummary[]
+  client: ClientView | null
+  signed: boolean
+}>()
+const emit = defineEmits<{ change: [changed: Partial<Draft>] }>()
+
+const LEAST = 1
+const GREATEST = 30
+const minutes = computed(() => props.draft.budgetSeconds / 60)
+const STRIDE = 1
+function setMinutes(value: number) {
+  if (!Number.isFinite(value)) return
+  const seconds = Math.round(Math.min(GREATEST, Math.max(LEAST, value)) * 60)
+  if (seconds !== props.draft.budgetSeconds) emit('change', { budgetSeconds: seconds })
+}
+function setClient(id: string) {
+  emit('change', { clientId: id || null, activityId: null })
+}
+/** Care and breaks follow play: the hands are warm then, until somebody says otherwise. */
+const AFTER_PLAY: readonly Purpose[] = ['COOL_DOWN', 'BREAK']
+function setPurpose(purpose: Purpose) {
+  const facts = props.client?.facts
+  const usual =
+    purpose === 'WARM_UP'
+      ? facts?.warmUpMinutes
+      : purpose === 'BREAK'
+        ? facts?.breakMinutes
+        : facts?.careMinutes
+  emit('change', {
+    purpose,
+    warmed: AFTER_PLAY.includes(purpose),
+    ...(usual && !props.draft.steps.length ? { budgetSeconds: usual * 60 } : {}),
+  })
+}
+function move(event: KeyboardEvent, index: number) {
+  const by = { ArrowDown: 1, ArrowUp: -1 }[event.key]
+  if (!by) return
+  event.preventDefault()
+  const all = keys(PURPOSES)
+  const next = (index + by + all.length) % all.length
+  const purpose = all[next]
+  if (!purpose) return
+  setPurpose(purpose)
+  const group = (event.currentTarget as HTMLElement).parentElement
+  ;(group?.children[next] as HTMLElement | undefined)?.focus()
+}
+const playNear = computed({
+  get: () => (props.draft.minutesToPlay === null ? '' : String(props.draft.minutesToPlay)),
+  set: (text: string) => {
+    const value = Number.parseInt(text, 10)
+    emit('change', {
+      minutesToPlay: Number.isNaN(value) ? null : Math.min(1440, Math.max(0, value)),
+    })
+  },
+})
+</script>
+
+<template>
+  <div class="bench-side">
+    <div>
+      <label class="form-label" for="bench-client">Client</label>
+      <select
+        id="bench-client"
+        class="form-select"
+        :value="draft.clientId ?? ''"
+        @change="setClient(($event.target as HTMLSelectElement).value)"
+      >
+        <option value="">Nobody: a template</option>
+        <option v-for="one in clients" :key="one.id" :value="one.id">{{ one.name }}</option>
+      </select>
+    </div>
+    <div>
+      <p id="bench-purpose" class="form-label">Purpose</p>
+      <div class="purposes" role="radiogroup" aria-labelledby="bench-purpose">
+        <button
+          v-for="(purpose, i) in keys(PURPOSES)"
+          :key="purpose"
+          type="button"
+          role="radio"
+          :aria-checked="draft.purpose === purpose"
+          :tabindex="draft.purpose === purpose ? 0 : -1"
+          @click="setPurpose(purpose)"
+          @keydown="move($event, i)"
+        >
+          <PegIcon :purpose="purpose" />{{ PURPOSES[purpose] }}
+        </button>
+      </div>
+    </div>
+    <div>
+      <label class="form-label" for="bench-minutes">Minutes</label>
+      <div class="stepper">
+        <button type="button" aria-label="A minute less" @click="setMinutes(minutes - STRIDE)">
+          −
+        </button>
+        <input
+          id="bench-minutes"
+          type="number"
+          min="1"
+          max="30"
+          step="0.5"
+          :value="minutes"
+          @change="setMinutes(Number(($event.target as HTMLInputElement).value))"
+        />
+        <button type="button" aria-label="A minute more" @click="setMinutes(minutes + STRIDE)">
+          +
+        </button>
+      </div>
+    </div>
+    <div v-if="client && client.facts.activities.length > 1">
+      <label class="form-label" for="bench-activity">Around</label>
+      <select
+        id="bench-activity"
+        class="form-select"
+        :value="draft.activityId ?? ''"
+        @change="emit('change', { activityId: ($event.target as HTMLSelectElement).value || null })"
+      >
+        <option value="">All they do</option>
+        <option v-for="a in client.facts.activities" :key="a.id ?? a.title" :value="a.id">
+          {{ a.title }}
+        </option>
+      </select>
+    </div>
+    <div class="near">
+      <label class="check">
+        <input
+          type="checkbox"
+          class="form-check-input"
+          :checked="draft.warmed"
+          @change="emit('change', { warmed: ($event.target as HTMLInputElement).checked })"
+        />
+        Hands are warm already
+      </label>
+      <label class="check">
+        Play follows after
+        <input v-model.lazy="playNear" type="number" min="0" max="1440" class="form-control" />
+        min
+      </label>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.bench-side {
+  display: grid;
+  gap: 16px;
+}
+.purposes {
+  display: grid;
+}
+.purposes button {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  height: 32px;
+  padding: 0 8px;
+  border: 1.5px solid transparent;
+  background: transparent;
+  color: var(--ink-2);
+  font: 500 0.875rem/1.25rem var(--font);
+  text-align: left;
+}
+.purposes button[aria-checked='true'] {
+  border-color: var(--ink);
+  background: var(--surface);
+  color: var(--ink);
+  font-weight: 700;
+}
+.stepper {
+  display: inline-flex;
+  border: 1px solid var(--edge);
+  border-radius: var(--corner);
+  overflow: hidden;
+  background: var(--surface);
+}
+.stepper button {
+  width: 32px;
+  height: 34px;
+  border: 0;
+  background: var(--sunk);
+  color: var(--main);
+  font-weight: 700;
+}
+.stepper input {
+  width: 48px;
+  border: 0;
+  background: transparent;
+  color: var(--ink);
+  font: 600 0.875rem/1.25rem var(--font);
+  text-align: center;
+  appearance: textfield;
+}
+.stepper input::-webkit-inner-spin-button {
+  display: none;
+}
+.near {
+  display: grid;
+  gap: 8px;
+}
+.check {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  font-size: 0.8125rem;
+}
+.check .form-check-input {
+  flex: none;
+  margin: 0;
+}
+.check .form-control {
+  width: 56px;
+  padding: 2px 6px;
+  appearance: textfield;
+}
+</style>

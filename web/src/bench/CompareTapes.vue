@@ -1,0 +1,154 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { CheckView } from '@/api/types'
+import { useWidth } from '@/parts/useWidth'
+import { capital, duration } from '@/parts/words'
+import RoutineTape from '@/tape/RoutineTape.vue'
+import { changesBetween, coverageBetween, strandsBetween } from './compare'
+
+/** Two routines on one ruler, the same exercises tied, and what one gives that the other does not. */
+const props = defineProps<{ a: CheckView; b: CheckView; nameA: string; nameB: string }>()
+
+const TARGETS = 6
+const STRANDS = 44
+const frame = ref<HTMLElement | null>(null)
+const width = useWidth(frame)
+const space = computed(() => Math.max(props.a.lengthMillis, props.b.lengthMillis))
+const tapeOf = (view: CheckView) =>
+  view.steps.map((step) => ({
+    title: step.title,
+    kind: step.kind,
+    lengthMillis: step.lengthMillis,
+    laterality: step.laterality,
+    side: step.draft.firstSide,
+  }))
+const strands = computed(() => strandsBetween(props.a, props.b))
+const changes = computed(() => changesBetween(props.a, props.b))
+const coverage = computed(() => coverageBetween(props.a, props.b, TARGETS))
+const edges = (view: CheckView, at: number): readonly [number, number] => {
+  const step = view.steps[at]
+  const scale = width.value / (space.value || 1)
+  const left = (step?.offsetMillis ?? 0) * scale
+  return [left + 2, left + (step?.lengthMillis ?? 0) * scale - 2]
+}
+const paths = computed(() =>
+  strands.value.map((s) => {
+    const [a0, a1] = edges(props.a, s.a)
+    const [b0, b1] = edges(props.b, s.b)
+    const half = STRANDS / 2
+    return (
+      `M${a0} 0C${a0} ${half} ${b0} ${half} ${b0} ${STRANDS}` +
+      `H${b1}C${b1} ${half} ${a1} ${half} ${a1} 0Z`
+    )
+  }),
+)
+</script>
+
+<template>
+  <div class="compare">
+    <div ref="frame" class="tapes">
+      <p class="name">
+        <b>A</b> {{ nameA }} <span class="quiet">{{ duration(a.lengthMillis) }}</span>
+      </p>
+      <RoutineTape :steps="tapeOf(a)" :height="52" :space-millis="space" names />
+      <svg :width="width" :height="STRANDS" aria-hidden="true">
+        <path v-for="(path, i) in paths" :key="i" :d="path" class="strand" />
+      </svg>
+      <RoutineTape :steps="tapeOf(b)" :height="52" :space-millis="space" names ruler />
+      <p class="name">
+        <b>B</b> {{ nameB }} <span class="quiet">{{ duration(b.lengthMillis) }}</span>
+      </p>
+    </div>
+    <div class="words">
+      <section>
+        <h3>What differs</h3>
+        <p v-if="!changes.length" class="quiet">Nothing but the order.</p>
+        <ul>
+          <li v-for="change in changes" :key="change">{{ change }}</li>
+        </ul>
+      </section>
+      <section>
+        <h3>A against B <span class="quiet small">mark: wanted</span></h3>
+        <table>
+          <caption class="visually-hidden">
+            Coverage of both, per cent
+          </caption>
+          <tbody>
+            <tr v-for="row in coverage" :key="row.word">
+              <th scope="row">{{ capital(row.word) }}</th>
+              <td v-for="which in ['a', 'b'] as const" :key="which">
+                <b>{{ which.toUpperCase() }}</b>
+                <span class="bar" :style="{ '--wanted': `${row.wanted}%` }">
+                  <i :style="{ width: `${row[which]}%` }" /><em />
+                </span>
+                {{ row[which] }}
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </section>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.tapes svg {
+  display: block;
+}
+.strand {
+  fill: var(--main-wash);
+  stroke: color-mix(in srgb, var(--main) 45%, transparent);
+}
+.name {
+  margin: 4px 0;
+}
+.words {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  gap: 32px;
+  margin-top: 16px;
+}
+li {
+  padding: 3px 0;
+  border-bottom: 1px solid var(--line);
+}
+table {
+  width: 100%;
+}
+th {
+  padding: 4px 8px 4px 0;
+  font-weight: 400;
+}
+td {
+  padding: 4px 8px;
+  white-space: nowrap;
+}
+.bar {
+  position: relative;
+  display: inline-block;
+  width: 84px;
+  height: 8px;
+  margin: 0 4px;
+  border: 1px solid var(--edge);
+}
+.bar i {
+  position: absolute;
+  top: 0;
+  bottom: 0;
+  left: 0;
+  background: var(--main);
+}
+.bar em {
+  position: absolute;
+  top: -4px;
+  bottom: -4px;
+  left: var(--wanted);
+  width: 2px;
+  background: var(--ink);
+}
+@media (max-width: 900px) {
+  .words {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

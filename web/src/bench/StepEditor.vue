@@ -1,0 +1,406 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import type { BenchStep, SidesChoice, StepDraft } from '@/api/types'
+import ExerciseFigure from '@/hand/ExerciseFigure.vue'
+import ChoiceRow from '@/parts/ChoiceRow.vue'
+import { POSITIONS } from '@/parts/labels'
+import { duration } from '@/parts/words'
+import KindLetter from '@/tape/KindLetter.vue'
+import { KINDS } from '@/tape/kinds'
+
+/** The chosen step: its dose typed or stepped, its sides, its figure, how its time adds up. */
+const props = defineProps<{ step: BenchStep }>()
+const emit = defineEmits<{
+  put: [changed: Partial<StepDraft>]
+  sides: [sides: SidesChoice]
+  duplicate: []
+  remove: []
+  swap: []
+  from: []
+}>()
+
+const typed = ref('')
+watch(
+  () => [props.step.draft.key, props.step.doseWords, props.step.typedWrong] as const,
+  ([, dose], before) => {
+    // A dose that could not be read stays as it was typed, so that nothing is lost.
+    if (!props.step.typedWrong || before?.[0] !== props.step.draft.key) {
+      typed.value = props.step.draft.typed ?? dose
+    }
+  },
+  { immediate: true },
+)
+function type() {
+  if (typed.value !== props.step.doseWords) emit('put', { typed: typed.value })
+}
+function dose(text: string | null) {
+  if (text) emit('put', { dose: text, typed: null })
+}
+const SIDES: readonly { value: SidesChoice; label: string }[] = [
+  { value: 'USUAL', label: 'Each' },
+  { value: 'LEFT', label: 'Left only' },
+  { value: 'RIGHT', label: 'Right only' },
+  { value: 'SPLIT', label: 'Split' },
+]
+const sides = computed<SidesChoice | null>({
+  get: () =>
+    props.step.laterality === 'ONE_SIDE'
+      ? props.step.draft.firstSide === 'LEFT'
+        ? 'LEFT'
+        : 'RIGHT'
+      : 'USUAL',
+  set: (choice) => {
+    if (choice) emit('sides', choice)
+  },
+})
+const usualWord = computed(
+  () =>
+    ({
+      EACH: 'Each',
+      TOGETHER: 'Together',
+      ALTERNATING: 'Alternating',
+      WORKING_SIDE: 'Working side',
+      ONE_SIDE: 'One',
+    })[props.step.usualLaterality],
+)
+const sideOptions = computed(() =>
+  props.step.usualLaterality === 'EACH'
+    ? SIDES
+    : [{ value: 'USUAL' as const, label: usualWord.value }],
+)
+const positions = computed(() =>
+  props.step.positions.map((value) => ({ value, label: POSITIONS[value] })),
+)
+const figureSides = computed(() =>
+  props.step.laterality === 'TOGETHER'
+    ? 'BOTH'
+    : props.step.laterality === 'ALTERNATING'
+      ? 'ALTERNATING'
+      : props.step.draft.firstSide,
+)
+const UNITS: Readonly<Record<string, string>> = { s: 's', times: 'times' }
+const quantityWords = computed(() => {
+  const q = props.step.quantity
+  return `${q.now}\u00a0${UNITS[q.name] ?? q.name}`
+})
+const PARTS = { SET_UP: 'set-up', CHANGE: 'change sides', RELEASE: 'release', WORK: '' } as const
+</script>
+
+<template>
+  <section class="editor" aria-label="Chosen step">
+    <header>
+      <KindLetter :kind="step.kind" />
+      <h2>{{ step.title }}</h2>
+      <span class="push" />
+      <BButton variant="link" size="sm" @click="emit('from')">Try from here</BButton>
+      <BButton variant="link" size="sm" @click="emit('duplicate')">Twice</BButton>
+      <BButton variant="link" size="sm" @click="emit('swap')">Swap</BButton>
+      <BButton variant="link" size="sm" @click="emit('remove')">Remove</BButton>
+      <b class="length">{{ duration(step.lengthMillis) }}</b>
+    </header>
+    <div class="halves">
+      <div>
+        <div class="figure">
+          <ExerciseFigure
+            :poses="step.poses"
+            :from="step.poses[0]"
+            :to="step.poses[1] ?? step.poses[0]"
+            :progress="1"
+            :view="step.view"
+            :sides="figureSides"
+            :worked="step.worked"
+            :arrow="step.arrow"
+            :prop="step.prop"
+            :height="210"
+            :label="step.title"
+          />
+        </div>
+        <p class="quiet small">{{ step.feltAt }}. {{ step.cue }}</p>
+        <p class="quiet small">{{ step.setUp }}</p>
+        <ul class="cautions">
+          <li v-for="caution in step.cautions" :key="caution">{{ caution }}</li>
+        </ul>
+      </div>
+      <div class="fields">
+        <div class="field">
+          <label class="form-label" for="bench-dose">Dose</label>
+          <input
+            id="bench-dose"
+            v-model="typed"
+            class="form-control"
+            :class="{ 'is-invalid': step.typedWrong }"
+            :aria-describedby="step.typedWrong ? 'bench-dose-wrong' : 'bench-dose-bounds'"
+            @change="type"
+            @keydown.enter="type"
+          />
+          <p v-if="step.typedWrong" id="bench-dose-wrong" class="wrong" role="alert">
+            {{ step.typedWrong }}
+          </p>
+          <p v-else id="bench-dose-bounds" class="quiet small">
+            {{ step.quantity.least }} to {{ step.quantity.greatest }} {{ step.quantity.name }} are
+            safe
+          </p>
+        </div>
+        <div class="field inline">
+          <span class="form-label">One {{ step.quantity.name === 's' ? 'time' : 'step' }}</span>
+          <span class="stepper">
+            <button
+              type="button"
+              aria-label="Less"
+              :disabled="!step.quantity.less"
+              @click="dose(step.quantity.less)"
+            >
+              −
+            </button>
+            <output>{{ quantityWords }}</output>
+            <button
+              type="button"
+              aria-label="More"
+              :disabled="!step.quantity.more"
+              @click="dose(step.quantity.more)"
+            >
+              +
+            </button>
+          </span>
+        </div>
+        <div class="field inline">
+          <span class="form-label">Sides</span>
+          <ChoiceRow v-model="sides" label="Sides" :options="sideOptions" />
+        </div>
+        <div v-if="positions.length > 1" class="field inline">
+          <span class="form-label">Position</span>
+          <ChoiceRow
+            :model-value="step.draft.position"
+            label="Position"
+            :options="positions"
+            @update:model-value="$event && emit('put', { position: $event })"
+          />
+        </div>
+        <div class="field inline">
+          <label class="check">
+            <input
+              type="checkbox"
+              class="form-check-input"
+              :checked="step.draft.pinned"
+              @change="emit('put', { pinned: ($event.target as HTMLInputElement).checked })"
+            />
+            Pinned: stays when composed again
+          </label>
+          <label v-if="step.mayRelease" class="check">
+            <input
+              type="checkbox"
+              class="form-check-input"
+              :checked="step.draft.released"
+              @change="emit('put', { released: ($event.target as HTMLInputElement).checked })"
+            />
+            Release after the hold
+          </label>
+        </div>
+        <div v-if="step.rungs.length > 1" class="field">
+          <span class="form-label">Rungs</span>
+          <div class="rungs" :style="{ '--colour': KINDS[step.kind].colour }">
+            <button
+              v-for="rung in step.rungs"
+              :key="rung.words"
+              type="button"
+              :aria-pressed="rung.current"
+              @click="dose(rung.dose)"
+            >
+              <i :class="{ on: rung.current }" />{{ rung.words }}
+            </button>
+          </div>
+        </div>
+        <div class="field">
+          <span class="form-label">How {{ duration(step.lengthMillis) }} adds up</span>
+          <div class="parts">
+            <span
+              v-for="(part, i) in step.parts.filter((p) => p.millis > 0)"
+              :key="i"
+              :class="part.kind.toLowerCase()"
+              :style="{ flexGrow: part.millis, '--colour': KINDS[step.kind].colour }"
+              :title="`${PARTS[part.kind] || (part.side?.toLowerCase() ?? 'both')} ${duration(part.millis)}`"
+            >
+              <small v-if="part.kind === 'WORK'"
+                >{{ part.side?.toLowerCase() ?? 'both' }} {{ duration(part.millis) }}</small
+              >
+            </span>
+          </div>
+        </div>
+      </div>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.editor {
+  padding: 14px 20px 18px;
+  border: 1px solid var(--line);
+  border-radius: var(--corner);
+  background: var(--surface);
+}
+header {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  margin-bottom: 8px;
+}
+.length {
+  margin-left: 8px;
+  font-size: 1.25rem;
+  white-space: nowrap;
+}
+.halves {
+  display: grid;
+  grid-template-columns: minmax(0, 5fr) minmax(0, 6fr);
+  gap: 20px;
+}
+.figure {
+  display: grid;
+  height: 210px;
+  place-items: center;
+}
+.figure :deep(svg) {
+  max-width: 100%;
+  height: 210px;
+}
+.cautions {
+  margin-top: 6px;
+  padding-left: 10px;
+  border-left: 3px solid var(--warn);
+  font-size: 0.8125rem;
+  line-height: 1.125rem;
+}
+.fields {
+  display: grid;
+  gap: 10px;
+  align-content: start;
+}
+.inline {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 4px 14px;
+}
+.inline > .form-label {
+  min-width: 60px;
+  margin: 0;
+}
+.inline :deep(.choices button) {
+  min-height: 30px;
+  padding: 0 9px;
+  font-size: 0.8125rem;
+}
+.stepper {
+  display: inline-flex;
+  align-items: center;
+  border: 1px solid var(--edge);
+  border-radius: var(--corner);
+  overflow: hidden;
+}
+.stepper button {
+  width: 32px;
+  height: 32px;
+  border: 0;
+  background: var(--sunk);
+  color: var(--main);
+  font-weight: 700;
+}
+.stepper button:disabled {
+  color: var(--edge);
+}
+.stepper output {
+  min-width: 72px;
+  font-weight: 600;
+  text-align: center;
+}
+.check {
+  display: flex;
+  align-items: center;
+  gap: 8px;
+  font-size: 0.8125rem;
+}
+.check .form-check-input {
+  flex: none;
+  margin: 0;
+}
+.wrong {
+  margin-top: 4px;
+  color: var(--stop);
+  font-weight: 600;
+  font-size: 0.8125rem;
+}
+.rungs {
+  display: flex;
+  flex-wrap: wrap;
+  row-gap: 4px;
+}
+.rungs button {
+  position: relative;
+  display: grid;
+  gap: 3px;
+  justify-items: center;
+  min-width: 46px;
+  padding: 2px 4px;
+  border: 0;
+  background: none;
+  color: var(--ink);
+  font-size: 0.8125rem;
+}
+.rungs button::before {
+  position: absolute;
+  top: 8px;
+  right: 0;
+  left: 0;
+  height: 1.5px;
+  background: var(--edge);
+  content: '';
+}
+.rungs button:first-child::before {
+  left: 50%;
+}
+.rungs button:last-child::before {
+  right: 50%;
+}
+.rungs i {
+  position: relative;
+  width: 13px;
+  height: 13px;
+  border: 1.5px solid var(--colour);
+  background: var(--surface);
+}
+.rungs i.on {
+  background: var(--colour);
+}
+.parts {
+  display: flex;
+  gap: 1px;
+  align-items: center;
+  height: 22px;
+  margin-bottom: 16px;
+}
+.parts span {
+  position: relative;
+  height: 8px;
+  background: var(--edge);
+}
+.parts .work {
+  height: 20px;
+  border: 1.5px solid var(--colour);
+  background: color-mix(in srgb, var(--kind-ground) var(--kind-tint), var(--colour));
+}
+.parts small {
+  position: absolute;
+  top: 20px;
+  right: 0;
+  left: 0;
+  overflow: hidden;
+  font-size: 0.8125rem;
+  text-align: center;
+  white-space: nowrap;
+}
+@media (max-width: 1100px) {
+  .halves {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef, watch } from 'vue'
+import { api } from '@/api/calls'
+import type { CheckView, StoredRoutine } from '@/api/types'
+import { useLoaded } from '@/api/useLoaded'
+import PageState from '@/parts/PageState.vue'
+import KindPatterns from '@/tape/KindPatterns.vue'
+import CompareTapes from './CompareTapes.vue'
+import { emptyDraft } from './useBench'
+
+/** Any two versions of a routine side by side. */
+const props = defineProps<{ routineId: string }>()
+
+const newest = useLoaded(() => api.routine(props.routineId))
+const versions = computed(() => newest.data.value?.versions ?? [])
+const a = ref(0)
+const b = ref(0)
+const views = shallowRef<{ a: CheckView; b: CheckView } | null>(null)
+const error = ref('')
+watch(versions, (all) => {
+  b.value = all[0]?.number ?? 0
+  a.value = all[1]?.number ?? all[0]?.number ?? 0
+})
+const checked = (stored: StoredRoutine) =>
+  api.check({
+    ...emptyDraft(),
+    clientId: stored.clientId,
+    purpose: stored.purpose,
+    budgetSeconds: stored.budgetSeconds,
+    warmed: stored.purpose === 'COOL_DOWN' || stored.purpose === 'BREAK',
+    steps: stored.steps,
+  })
+watch([a, b], async ([one, two]) => {
+  if (!one || !two) return
+  try {
+    const [first, second] = await Promise.all([
+      api.routine(props.routineId, one),
+      api.routine(props.routineId, two),
+    ])
+    const [viewA, viewB] = await Promise.all([checked(first), checked(second)])
+    views.value = { a: viewA, b: viewB }
+    error.value = ''
+  } catch (e) {
+    error.value = (e as Error).message
+  }
+})
+const when = (at: string) =>
+  new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' }).format(new Date(at))
+</script>
+
+<template>
+  <main id="main" class="page">
+    <KindPatterns prefix="kind" />
+    <PageState
+      :loading="newest.slow.value"
+      :error="newest.error.value"
+      :ready="Boolean(newest.data.value)"
+      @retry="newest.reload"
+    >
+      <header class="line-up">
+        <h1>{{ newest.data.value?.title }}</h1>
+        <span class="quiet large">{{ versions.length }} versions</span>
+        <RouterLink
+          class="btn btn-outline-secondary push"
+          :to="{ path: '/bench', query: { routine: routineId } }"
+          >To the bench</RouterLink
+        >
+      </header>
+      <p class="pick">
+        <label
+          >A
+          <select v-model.number="a" class="form-select">
+            <option v-for="v in versions" :key="v.number" :value="v.number">
+              Version {{ v.number }}, {{ when(v.createdAt) }}
+            </option>
+          </select></label
+        >
+        <label
+          >B
+          <select v-model.number="b" class="form-select">
+            <option v-for="v in versions" :key="v.number" :value="v.number">
+              Version {{ v.number }}, {{ when(v.createdAt) }}
+            </option>
+          </select></label
+        >
+      </p>
+      <p v-if="error" class="error" role="alert">{{ error }}</p>
+      <CompareTapes
+        v-if="views"
+        :a="views.a"
+        :b="views.b"
+        :name-a="`version ${a}`"
+        :name-b="`version ${b}`"
+      />
+    </PageState>
+  </main>
+</template>
+
+<style scoped>
+.pick {
+  display: flex;
+  gap: 24px;
+  margin: 12px 0;
+}
+.pick label {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  font-weight: 700;
+}
+.error {
+  color: var(--stop);
+  font-weight: 600;
+}
+</style>

@@ -1,0 +1,183 @@
+import { computed, ref, shallowRef, watch } from 'vue'
+import { api } from '@/api/calls'
+import type { BenchStep, CheckView, Draft, StepDraft } from '@/api/types'
+
+/** What the bench works on, apart from the draft: which stored routine it is. */
+export interface BenchWork {
+  readonly draft: Draft
+  readonly title: string
+  readonly routineId: string | null
+  /** The version it was changed from; 0 while it is nowhere stored. */
+  readonly version: number
+}
+
+const KEPT = 'nimblet-bench'
+
+export const emptyDraft = (): Draft => ({
+  clientId: null,
+  activityId: null,
+  discipline: null,
+  purpose: 'WARM_UP',
+  budgetSeconds: 480,
+  warmed: false,
+  minutesToPlay: null,
+  steps: [],
+})
+
+export const emptyWork = (): BenchWork => ({
+  draft: emptyDraft(),
+  title: '',
+  routineId: null,
+  version: 0,
+})
+
+/** What was on the bench when the page was left, so that nothing is lost by looking elsewhere. */
+function kept(): BenchWork {
+  try {
+    const text = sessionStorage.getItem(KEPT)
+    return text ? (JSON.parse(text) as BenchWork) : emptyWork()
+  } catch {
+    return emptyWork()
+  }
+}
+
+/** The draft that lies on the bench, for the player. */
+export const keptDraft = (): Draft => kept().draft
+
+export const newKey = () => `new-${crypto.randomUUID()}`
+
+/**
+ * The draft with undo and redo without end. Every change is checked by the server; the newest answer
+ * wins, and until it comes the steps are shown as they were last known.
+ */
+export function useBench() {
+  const work = shallowRef<BenchWork>(kept())
+  const past = shallowRef<readonly BenchWork[]>([])
+  const future = shallowRef<readonly BenchWork[]>([])
+  const view = shallowRef<CheckView | null>(null)
+  const known = new Map<string, BenchStep>()
+  const error = ref('')
+  const checking = ref(false)
+  let latest = 0
+
+  const draft = computed(() => work.value.draft)
+
+  async function check() {
+    const mine = ++latest
+    checking.value = true
+    try {
+      const answer = await api.check(draft.value)
+      if (mine !== latest) return
+      answer.steps.forEach((step) => known.set(step.draft.key, step))
+      view.value = answer
+      error.value = ''
+    } catch (e) {
+      if (mine === latest) error.value = (e as Error).message
+    } finally {
+      if (mine === latest) checking.value = false
+    }
+  }
+
+  function set(next: BenchWork) {
+    work.value = next
+    sessionStorage.setItem(KEPT, JSON.stringify(next))
+    void check()
+  }
+  /** Changes the draft; the change can be undone. */
+  function change(changed: Partial<Draft>) {
+    replace({ ...work.value, draft: { ...draft.value, ...changed } })
+  }
+  function replace(next: BenchWork) {
+    past.value = [...past.value, work.value]
+    future.value = []
+    set(next)
+  }
+  /** Notes where it is stored, without a step to undo. */
+  function stored(routineId: string, version: number, title: string) {
+    set({ ...work.value, routineId, version, title })
+  }
+  function undo() {
+    const before = past.value.at(-1)
+    if (!before) return
+    past.value = past.value.slice(0, -1)
+    future.value = [work.value, ...future.value]
+    set(before)
+  }
+  function redo() {
+    const after = future.value[0]
+    if (!after) return
+    future.value = future.value.slice(1)
+    past.value = [...past.value, work.value]
+    set(after)
+  }
+
+  /** The steps in the order of the draft, each as the server last described it. */
+  const steps = computed<BenchStep[]>(() => {
+    void view.value
+    return draft.value.steps.flatMap((step) => {
+      const last = known.get(step.key)
+      return last ? [{ ...last, draft: step }] : []
+    })
+  })
+
+  function put(key: string, changed: Partial<StepDraft>) {
+    change({
+      steps: draft.value.steps.map((step) => (step.key === key ? { ...step, ...changed } : step)),
+    })
+  }
+  function move(key: string, to: number) {
+    const steps = [...draft.value.steps]
+    const from = steps.findIndex((step) => step.key === key)
+    const [step] = steps.splice(from, 1)
+    if (!step || from === to) return
+    steps.splice(to, 0, step)
+    change({ steps })
+  }
+  function remove(key: string) {
+    change({ steps: draft.value.steps.filter((step) => step.key !== key) })
+  }
+  function duplicate(key: string) {
+    const at = draft.value.steps.findIndex((step) => step.key === key)
+    const step = draft.value.steps[at]
+    if (!step) return
+    const steps = [...draft.value.steps]
+    steps.splice(at + 1, 0, { ...step, key: newKey(), pinned: false })
+    change({ steps })
+  }
+  function add(step: StepDraft, at = draft.value.steps.length) {
+    const steps = [...draft.value.steps]
+    steps.splice(at, 0, { ...step, key: newKey() })
+    change({ steps })
+    return steps[at]?.key ?? null
+  }
+
+  watch(
+    () => draft.value.clientId,
+    () => known.clear(),
+    { flush: 'sync' },
+  )
+  void check()
+
+  return {
+    work,
+    draft,
+    view,
+    steps,
+    error,
+    checking,
+    canUndo: computed(() => past.value.length > 0),
+    canRedo: computed(() => future.value.length > 0),
+    change,
+    replace,
+    stored,
+    undo,
+    redo,
+    put,
+    move,
+    remove,
+    duplicate,
+    add,
+  }
+}
+
+export type BenchState = ReturnType<typeof useBench>
