@@ -149,6 +149,9 @@ const playNear = computed({
 </template>
 
 <style scoped>
+.form-label {
+  display: block;
+}
 .bench-side {
   display: grid;
   gap: 16px;

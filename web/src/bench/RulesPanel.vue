@@ -50,7 +50,7 @@ const repairable = computed(() => props.view.findings.filter((f) => f.repair).le
         >Repair all</BButton
       >
     </header>
-    <p v-if="!view.findings.length && view.steps.length" class="good">
+    <p v-if="!view.findings.length && view.steps.length" class="sound">
       <StateMark state="GOOD" />Nothing to repair
     </p>
     <ul>
@@ -142,7 +142,7 @@ li {
   font-size: 0.8125rem;
   line-height: 1.125rem;
 }
-.good {
+.sound {
   display: flex;
   align-items: center;
   gap: 8px;

@@ -20,13 +20,11 @@ const emit = defineEmits<{
 }>()
 
 const typed = ref('')
+// A dose that could not be read stays as it was typed, so that nothing is lost.
 watch(
-  () => [props.step.draft.key, props.step.doseWords, props.step.typedWrong] as const,
-  ([, dose], before) => {
-    // A dose that could not be read stays as it was typed, so that nothing is lost.
-    if (!props.step.typedWrong || before?.[0] !== props.step.draft.key) {
-      typed.value = props.step.draft.typed ?? dose
-    }
+  [() => props.step.draft.key, () => props.step.doseWords, () => props.step.typedWrong],
+  ([, words, wrong]) => {
+    typed.value = wrong ? (props.step.draft.typed ?? words) : words
   },
   { immediate: true },
 )
@@ -115,7 +113,10 @@ const PARTS = { SET_UP: 'set-up', CHANGE: 'change sides', RELEASE: 'release', WO
             :label="step.title"
           />
         </div>
-        <p class="quiet small">{{ step.feltAt }}. {{ step.cue }}</p>
+        <p class="quiet small">{{ step.feltAt }}</p>
+        <p class="small">
+          <b>{{ step.cue }}</b>
+        </p>
         <p class="quiet small">{{ step.setUp }}</p>
         <ul class="cautions">
           <li v-for="caution in step.cautions" :key="caution">{{ caution }}</li>
@@ -243,6 +244,15 @@ header {
   align-items: center;
   gap: 8px;
   margin-bottom: 8px;
+}
+header .btn {
+  flex: none;
+  padding: 4px 6px;
+  font-size: 0.8125rem;
+  text-decoration: none;
+}
+header h2 {
+  min-width: 0;
 }
 .length {
   margin-left: 8px;

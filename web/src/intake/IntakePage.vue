@@ -101,8 +101,12 @@ const words = (one: Part) => {
 }
 const today = new Date().toISOString().slice(0, 10)
 
-function answer(questions: readonly IntakeQuestion[]) {
+/** What the hands do is asked only once there is something of it. */
+const EMPTY_WITHOUT_ACTIVITIES: readonly IntakeQuestion[] = ['ACTIVITIES', 'WEIGHTS']
+function answer(asked: readonly IntakeQuestion[]) {
   if (!form.value) return
+  const none = form.value.activities.length === 0
+  const questions = asked.filter((q) => !none || !EMPTY_WITHOUT_ACTIVITIES.includes(q))
   form.value.intakeAnswered = [...new Set([...form.value.intakeAnswered, ...questions])]
 }
 /** Saves what was written; whether it could be. */
@@ -198,6 +202,7 @@ function move(event: KeyboardEvent) {
             :client-id="clientId"
             :health="health"
             :dominant="form.dominantHand"
+            :height="300"
             :today="today"
             @told="health = $event"
             @answered="answer(['PAIN'])"

@@ -114,6 +114,14 @@ const print = () => window.print()
                 >Make a variant</RouterLink
               >
               <RouterLink
+                class="btn btn-outline-secondary btn-sm"
+                :to="{
+                  path: '/bench',
+                  query: { exercise: exercise.id, version: String(exercise.version) },
+                }"
+                >Put on the bench</RouterLink
+              >
+              <RouterLink
                 v-if="own"
                 class="btn btn-outline-secondary btn-sm"
                 :to="`/library/${exercise.id}/edit`"

@@ -19,7 +19,7 @@ const routine = {
 } as unknown as RoutineView
 const record = (changes: Partial<SessionForm>): SessionForm => ({
   blockId: 'b',
-    routineId: null,
+  routineId: null,
   purpose: 'WARM_UP',
   beganAt: '2026-03-02T17:50:00Z',
   endedAt: '2026-03-02T17:59:30Z',

@@ -80,6 +80,8 @@ const minutes = computed({
           field="occupation"
           :problems="problems"
         />
+      </div>
+      <div class="rows">
         <div>
           <p class="form-label">Dominant hand</p>
           <ChoiceRow v-model="form.dominantHand" label="Dominant hand" :options="HANDS" />
@@ -302,6 +304,18 @@ h2 {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(150px, 1fr));
   gap: 12px 16px;
+}
+.rows {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px 32px;
+  margin-top: 12px;
+}
+.rows :deep(.choices) {
+  flex-wrap: nowrap;
+}
+.rows :deep(.choices button) {
+  white-space: nowrap;
 }
 .activity {
   margin-bottom: 12px;

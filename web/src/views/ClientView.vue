@@ -116,6 +116,9 @@ const painWords = computed(() => {
         >
           {{ tab.word }}
         </RouterLink>
+        <RouterLink class="to-bench" :to="{ path: '/bench', query: { client: clientId } }"
+          >To the bench</RouterLink
+        >
         <span v-if="day.data.value" class="end">{{ longDate(day.data.value.date) }}</span>
       </nav>
       <RouterView v-if="client.data.value" :key="clientId" />
@@ -187,8 +190,11 @@ const painWords = computed(() => {
   color: var(--ink);
   font-weight: 700;
 }
-.end {
+.tabs .to-bench {
   margin-left: auto;
+  color: var(--main);
+}
+.end {
   padding: 8px 24px;
   color: var(--ink-2);
 }

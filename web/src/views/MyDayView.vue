@@ -2,7 +2,7 @@
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api } from '@/api/calls'
 import { ServerAway } from '@/api/client'
-import type { RoutineView } from '@/api/types'
+import type { RoutineSummary, RoutineView } from '@/api/types'
 import { useLoaded } from '@/api/useLoaded'
 import ExerciseFigure from '@/hand/ExerciseFigure.vue'
 import PageState from '@/parts/PageState.vue'
@@ -10,6 +10,7 @@ import { useNow } from '@/parts/useNow'
 import { useWidth } from '@/parts/useWidth'
 import { clock, counted, duration, longDate, toMinute, weekday } from '@/parts/words'
 import DayRibbon from '@/ribbon/DayRibbon.vue'
+import PegIcon from '@/ribbon/PegIcon.vue'
 import TimeAxis from '@/ribbon/TimeAxis.vue'
 import KindLetter from '@/tape/KindLetter.vue'
 import RoutineTape from '@/tape/RoutineTape.vue'
@@ -21,6 +22,11 @@ const why = ref('')
 const now = useNow()
 watch(useNow(60_000), () => void reload())
 
+/** What the coach saved for this person, to be done at any time. */
+const own = shallowRef<readonly RoutineSummary[]>([])
+watch(data, async (day, before) => {
+  if (day && !before) own.value = await api.clientRoutines(day.clientId).catch(() => [])
+})
 watch(data, async (day) => {
   if (!day?.nextBlockId) {
     routine.value = null
@@ -124,6 +130,20 @@ const shown = ref(false)
         </p>
       </section>
 
+      <section v-if="own.length" class="own" aria-label="Your routines">
+        <h3>Your routines</h3>
+        <ul>
+          <li v-for="one in own" :key="one.id">
+            <PegIcon :purpose="one.purpose" />
+            <span>{{ one.title }}</span>
+            <RouterLink
+              class="btn btn-outline-secondary"
+              :to="`/player/${one.clientId ?? ''}/routine/${one.id}`"
+              >Start <span class="visually-hidden">{{ one.title }}</span></RouterLink
+            >
+          </li>
+        </ul>
+      </section>
       <div class="halves">
         <section>
           <header class="line-up">
@@ -247,6 +267,19 @@ const shown = ref(false)
 </template>
 
 <style scoped>
+.own li {
+  display: flex;
+  align-items: center;
+  gap: 12px;
+  min-height: 48px;
+  border-bottom: 1px solid var(--line);
+}
+.own span {
+  flex: 1;
+}
+.own .btn {
+  min-width: 88px;
+}
 .my-day {
   padding-bottom: 40px;
 }

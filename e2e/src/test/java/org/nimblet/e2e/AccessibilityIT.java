@@ -96,9 +96,42 @@ class AccessibilityIT {
     browser.find("form");
     check("new client");
     library();
+    bench();
     browser.open("/nowhere");
     browser.sees("There is nothing here");
     check("not found");
+  }
+
+  private void bench() {
+    browser.open("/bench");
+    browser.find(".empty");
+    check("bench, empty");
+    browser.choose("Client", "Caoimhe");
+    browser.press("Recovery");
+    browser.press("Fill the minutes");
+    browser.find(".editor .figure svg");
+    browser.find(".sign");
+    check("bench");
+    noSidewaysScroll("bench");
+    browser.press("Add a step");
+    browser.find(".drawer li");
+    check("bench, adding");
+    browser.press("Close");
+    browser.press("Another version beside it");
+    browser.find(".strand");
+    check("bench, two versions");
+    noSidewaysScroll("bench, two versions");
+    browser.open("/today");
+    browser.press("Caoimhe");
+    browser.isAt("/hands");
+    String hands = Story.pathOf(browser.driver().getCurrentUrl());
+    browser.open(hands.replace("/hands", "/intake?part=pain"));
+    browser.find("li.yes");
+    check("intake, pain and signs");
+    noSidewaysScroll("intake, pain and signs");
+    browser.open(hands.replace("/hands", "/intake?part=activities"));
+    browser.find(".activity");
+    check("intake, what the hands do");
   }
 
   private void library() {

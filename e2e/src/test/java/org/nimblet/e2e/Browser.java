@@ -187,6 +187,14 @@ public final class Browser implements AutoCloseable {
     return find(within).findElement(by);
   }
 
+  /** Chooses an option by its text in the list with this label, once it is there. */
+  public void choose(String label, String option) {
+    WebElement list = field("main", label);
+    By wanted = By.xpath(".//option[contains(normalize-space(.), \"" + option + "\")]");
+    until("no option " + option, () -> !list.findElements(wanted).isEmpty());
+    list.findElement(wanted).click();
+  }
+
   /** Replaces what is in a field. */
   public void type(WebElement field, String text) {
     if ("time".equals(field.getAttribute("type"))) {

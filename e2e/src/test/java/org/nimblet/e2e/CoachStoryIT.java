@@ -70,7 +70,7 @@ class CoachStoryIT {
     browser.keys("/");
     browser.keys("caoimhe", Keys.ENTER);
     browser.isAt("/hands");
-    browser.sees("Left little finger stays out");
+    browser.sees("No strengthening and no intense stretching for the left hand and forearm");
     browser.run("document.activeElement.blur()");
     browser.keys("g", "c");
     browser.isAt("/clients");

@@ -79,6 +79,7 @@ public final class Screenshots {
     if (wants("hands")) {
       take("hands");
     }
+    bench();
     if (wants("log")) {
       browser.open("/today");
       browser.press("Sunniva Haukland");
@@ -103,6 +104,44 @@ public final class Screenshots {
       browser.open("/my-day");
     }
     player();
+  }
+
+  private void bench() {
+    if (wants("bench")) {
+      browser.open("/today");
+      settle(".names a");
+      browser.run("sessionStorage.clear()");
+      browser.open("/bench");
+      browser.choose("Client", "Sunniva Haukland");
+      browser.press("Cool-down");
+      browser.press("Fill the minutes");
+      settle(".bench-tape button");
+      browser.click(".bench-tape button:nth-of-type(4)");
+      settle(".editor .figure svg");
+      take("bench");
+    }
+    if (wants("bench-compare")) {
+      browser.open("/bench");
+      settle(".bench-tape button");
+      browser.press("Another version beside it");
+      settle(".strand");
+      take("bench-compare");
+    }
+    if (wants("intake")) {
+      browser.open("/clients/new");
+      browser.type(browser.field("main", "Name"), "Wiebke Tjaden");
+      browser.type(browser.field("main", "What they do"), "bassoon, wind quintet");
+      browser.press("Go on");
+      settle(".parts");
+      browser.press("Pain and signs");
+      settle(".signs");
+      browser.click("[aria-label='Right wrist, thumb side']");
+      browser.click("[aria-label='Pain, 0 to 10'] button:nth-child(4)");
+      browser.run("window.scrollTo(0, 0)");
+      take("intake");
+      browser.press("Leave for later");
+      browser.isAt("/hands");
+    }
   }
 
   private void library() {

@@ -31,11 +31,14 @@ final class Story {
     browser.open("/clients/new");
     browser.type(browser.field("main", "Name"), name);
     browser.type(browser.field("main", "What they do"), "lever harp");
+    browser.press("Go on");
+    browser.press("Add an activity");
+    browser.press("How and when");
     browser.type(browser.field("main", "Warm-up, minutes"), String.valueOf(minutes));
     browser.type(browser.field("main", "Time zone"), "UTC");
     browser.type(browser.field("main", "Wakes"), "00:00");
     browser.type(browser.field("main", "Sleeps"), "23:59");
-    browser.press("Take in");
+    browser.press("Take in now");
     browser.isAt("/hands");
     browser.sees(name);
   }

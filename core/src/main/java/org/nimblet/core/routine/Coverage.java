@@ -14,17 +14,24 @@ import org.nimblet.core.exercise.Method;
  * How far a routine serves what is wanted.
  *
  * @param target what is wanted, on a side
- * @param given what the routine gives, per cent; 100 is one full dose of something that is chiefly
- *     for it
+ * @param given what the routine gives, per cent; 100 is one full dose of something that is wholly
+ *     for it every three minutes (ours)
  * @param wanted the weight of the target, per cent of the greatest weight
  */
 public record Coverage(SidedTarget target, int given, int wanted) {
 
   private static final int FULL = 100;
   private static final int GREATEST_CONTRIBUTION = 10;
+  private static final int SECONDS_A_DOSE = 180;
 
-  /** What a routine gives to every target that has a weight, the most wanted first. */
-  public static List<Coverage> of(List<Step> steps, Weights weights, Method liked) {
+  /**
+   * What a routine gives to every target that has a weight, the most wanted first.
+   *
+   * @param budgetSeconds the time that there is for it
+   */
+  public static List<Coverage> of(
+      List<Step> steps, Weights weights, Method liked, int budgetSeconds) {
+    long doses = Math.max(1, budgetSeconds / SECONDS_A_DOSE);
     Map<SidedTarget, Long> given = new HashMap<>();
     for (Step step : steps) {
       long level = level(step, liked);
@@ -42,7 +49,7 @@ public record Coverage(SidedTarget target, int given, int wanted) {
         .forEach(
             (target, weight) -> {
               if (weight > 0) {
-                long points = given.getOrDefault(target, 0L) / GREATEST_CONTRIBUTION;
+                long points = given.getOrDefault(target, 0L) / (GREATEST_CONTRIBUTION * doses);
                 all.add(
                     new Coverage(
                         target,

@@ -193,6 +193,7 @@ public record Weights(SortedMap<SidedTarget, Integer> points) {
   private static final Set<Purpose> CARING =
       Collections.unmodifiableSet(EnumSet.of(Purpose.BREAK, Purpose.COOL_DOWN, Purpose.RECOVERY));
 
+  private static final int SKILL_IN_CARE_PERCENT = 25;
   private static final int LIGHT_PAIN = 3;
   private static final int SORE_MORE = 2;
   private static final int TIGHT_MORE = 1;
@@ -269,9 +270,19 @@ public record Weights(SortedMap<SidedTarget, Integer> points) {
       activity
           .weights()
           .points()
-          .forEach((target, weight) -> points.merge(target, weight * percent / 100, Math::max));
+          .forEach(
+              (target, weight) ->
+                  points.merge(
+                      target,
+                      weight * percent * skillPercent(purpose, target.target()) / 10_000,
+                      Math::max));
     }
     return new Weights(points);
+  }
+
+  /** Where care is the purpose, a skill of the activity counts a quarter, its tissues in full. */
+  private static int skillPercent(Purpose purpose, Target target) {
+    return CARING.contains(purpose) && target instanceof Quality ? SKILL_IN_CARE_PERCENT : 100;
   }
 
   /**

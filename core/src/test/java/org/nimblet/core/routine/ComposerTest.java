@@ -449,9 +449,9 @@ class ComposerTest {
                 Map.of(
                     new SidedTarget(Tissue.FINGER_FLEXORS, Side.LEFT), 8,
                     new SidedTarget(Tissue.FINGER_FLEXORS, Side.RIGHT), 4)));
-    assertThat(Coverage.of(List.of(both.on(Side.LEFT)), weights, Method.STEADY_HOLD))
+    assertThat(Coverage.of(List.of(both.on(Side.LEFT)), weights, Method.STEADY_HOLD, 360))
         .containsExactly(
-            new Coverage(new SidedTarget(Tissue.FINGER_FLEXORS, Side.LEFT), 90, 80),
+            new Coverage(new SidedTarget(Tissue.FINGER_FLEXORS, Side.LEFT), 45, 80),
             new Coverage(new SidedTarget(Tissue.FINGER_FLEXORS, Side.RIGHT), 0, 40));
   }
 }

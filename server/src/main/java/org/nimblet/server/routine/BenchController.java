@@ -182,7 +182,8 @@ class BenchController {
         RoutineViews.haveReady(steps),
         findings.stream().map(finding -> view(finding, read)).toList(),
         RoutineRule.values().length - broken.size(),
-        Coverage.of(steps, read.request().weights(), read.facts().method()).stream()
+        Coverage.of(steps, read.request().weights(), read.facts().method(), draft.budgetSeconds())
+            .stream()
             .map(
                 c ->
                     new CoverageView(
