@@ -61,14 +61,14 @@ const paths = computed(() =>
     </div>
     <div class="words">
       <section>
-        <h3>What differs</h3>
+        <h2>What differs</h2>
         <p v-if="!changes.length" class="quiet">Nothing but the order.</p>
         <ul>
           <li v-for="change in changes" :key="change">{{ change }}</li>
         </ul>
       </section>
       <section>
-        <h3>A against B <span class="quiet small">mark: wanted</span></h3>
+        <h2>A against B <span class="quiet small">mark: wanted</span></h2>
         <table>
           <caption class="visually-hidden">
             Coverage of both, per cent
@@ -107,6 +107,9 @@ const paths = computed(() =>
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
   gap: 32px;
   margin-top: 16px;
+}
+h2 {
+  font-size: 1rem;
 }
 li {
   padding: 3px 0;

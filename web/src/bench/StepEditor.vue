@@ -117,6 +117,9 @@ const PARTS = { SET_UP: 'set-up', CHANGE: 'change sides', RELEASE: 'release', WO
         <p class="small">
           <b>{{ step.cue }}</b>
         </p>
+        <ol class="small">
+          <li v-for="line in step.action" :key="line">{{ line }}</li>
+        </ol>
         <p class="quiet small">{{ step.setUp }}</p>
         <ul class="cautions">
           <li v-for="caution in step.cautions" :key="caution">{{ caution }}</li>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { api } from '@/api/calls'
-import type { HealthView, Region, Sensation, Side } from '@/api/types'
+import type { Digit, HealthView, Region, Sensation, Side } from '@/api/types'
 import HandMap from '@/hand/HandMap.vue'
 import { ELSEWHERE } from '@/hand/regions'
 import ChoiceRow from '@/parts/ChoiceRow.vue'
@@ -14,10 +14,12 @@ const props = withDefaults(
     clientId: string
     health: HealthView
     dominant?: Side | null
+    /** Digits that carry an activity are tinted. */
+    worked?: Readonly<Record<Side, readonly Digit[]>>
     height?: number
     today: string
   }>(),
-  { dominant: null, height: 360 },
+  { dominant: null, worked: () => ({ LEFT: [], RIGHT: [] }), height: 360 },
 )
 const emit = defineEmits<{ told: [health: HealthView]; answered: [] }>()
 
@@ -96,6 +98,7 @@ async function tell() {
       :chosen="place"
       :height="height"
       :dominant="dominant"
+      :worked="worked"
       @choose="choose"
     />
     <p class="elsewhere">

@@ -3,7 +3,7 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import { onBeforeRouteLeave } from 'vue-router'
 import { api } from '@/api/calls'
 import { ServerProblem, type FieldProblem } from '@/api/client'
-import type { ClientForm, ClientView, HealthView } from '@/api/types'
+import type { ClientForm, ClientView, Digit, HealthView, Side } from '@/api/types'
 import { useLoaded } from '@/api/useLoaded'
 import MindedPart from '@/intake/MindedPart.vue'
 import PainPart from '@/intake/PainPart.vue'
@@ -49,6 +49,14 @@ watch(loadedHealth.data, (found) => {
   if (found) health.value = found
 })
 const today = computed(() => day.data.value?.date ?? new Date().toISOString().slice(0, 10))
+const worked = computed(() => {
+  const of = (side: Side): Digit[] => [
+    ...new Set(
+      form.value.activities.filter((a) => a.hands.includes(side)).flatMap((a) => a.digits),
+    ),
+  ]
+  return { LEFT: of('LEFT'), RIGHT: of('RIGHT') }
+})
 const ANSWERS = { NOT_ASKED: 'not asked', NO: 'no', YES: 'yes', CLEARED: 'cleared' } as const
 /** Warm-ups and the header follow what was told. */
 async function told(found: HealthView) {
@@ -105,6 +113,7 @@ async function invite() {
         :health="health"
         :dominant="form.dominantHand"
         :today="today"
+        :worked="worked"
         :height="400"
         @told="told"
       />

@@ -1,6 +1,7 @@
 package org.nimblet.bench;
 
 import org.nimblet.core.routine.ChocoComparison;
+import org.openjdk.jmh.profile.GCProfiler;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
@@ -13,6 +14,11 @@ public final class Benchmarks {
   /** Prints the reports. */
   public static void main(String[] arguments) throws RunnerException {
     System.out.println(ChocoComparison.report());
-    new Runner(new OptionsBuilder().include(ComposerBenchmark.class.getSimpleName()).build()).run();
+    new Runner(
+            new OptionsBuilder()
+                .include(ComposerBenchmark.class.getSimpleName())
+                .addProfiler(GCProfiler.class)
+                .build())
+        .run();
   }
 }

@@ -1,8 +1,11 @@
 package org.nimblet.bench;
 
+import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.nimblet.core.routine.BenchCase;
 import org.nimblet.core.routine.Composition;
+import org.nimblet.core.routine.Finding;
+import org.nimblet.core.routine.Purpose;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -15,7 +18,7 @@ import org.openjdk.jmh.annotations.Setup;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** Composes warm-ups from 40 exercises. */
+/** Composes routines from 120 exercises, and checks one of 25 steps. */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
@@ -24,8 +27,12 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 5, time = 2)
 public class ComposerBenchmark {
 
+  /** What the routine is for. */
+  @Param({"WARM_UP", "COOL_DOWN", "STRENGTH"})
+  public Purpose purpose;
+
   /** Minutes of the routine. */
-  @Param({"5", "10", "20"})
+  @Param({"2", "10", "20"})
   public int minutes;
 
   private BenchCase composing;
@@ -33,12 +40,18 @@ public class ComposerBenchmark {
   /** Builds library and request once. */
   @Setup
   public void build() {
-    composing = BenchCase.warmUp(minutes);
+    composing = BenchCase.of(purpose, minutes);
   }
 
   /** One routine with its explanations. */
   @Benchmark
   public Composition compose() {
     return composing.compose();
+  }
+
+  /** The findings of a routine, each with its repair. */
+  @Benchmark
+  public List<Finding> check() {
+    return composing.check();
   }
 }

@@ -127,6 +127,36 @@ public final class Screenshots {
       settle(".strand");
       take("bench-compare");
     }
+    if (wants("bench-findings") && !wanted.isEmpty()) {
+      browser.run("sessionStorage.clear()");
+      browser.open("/bench");
+      browser.choose("Client", "Caoimhe");
+      browser.press("Trigger endurance");
+      settle(".rules li");
+      take("bench-findings");
+      browser.press("Add a step");
+      settle(".drawer li");
+      take("bench-drawer");
+      theme("dark");
+      browser.open("/bench");
+      settle(".editor .figure svg");
+      take("bench-dark");
+      theme("light");
+    }
+    if (wants("hands-low") && !wanted.isEmpty()) {
+      browser.open("/today");
+      browser.press("Caoimhe");
+      browser.isAt("/hands");
+      settle("li.yes");
+      take("hands-caoimhe");
+      browser.run("document.querySelector('.signs').scrollIntoView()");
+      browser.run("document.querySelectorAll('details').forEach(d => d.open = true)");
+      browser.until(
+          "points", () -> browser.number("return document.querySelectorAll('.says').length") > 5);
+      take("hands-low");
+      browser.run("document.querySelector('[aria-label=\"Set-up\"]').scrollIntoView()");
+      take("hands-setup");
+    }
     if (wants("intake")) {
       browser.open("/clients/new");
       browser.type(browser.field("main", "Name"), "Wiebke Tjaden");

@@ -1,66 +1,67 @@
 package org.nimblet.core.routine;
 
-import java.util.EnumSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import org.nimblet.core.anatomy.Digit;
-import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.anatomy.Side;
-import org.nimblet.core.exercise.Discipline;
 import org.nimblet.core.exercise.ExerciseLibrary;
-import org.nimblet.core.exercise.Method;
-import org.nimblet.core.exercise.Pace;
-import org.nimblet.core.exercise.Position;
-import org.nimblet.core.exercise.Thing;
 
-/** The case that is measured: a harpist's warm-up from 40 exercises of the library. */
+/** The cases that are measured: a harpist's routines from 120 exercises of the library. */
 public final class BenchCase {
 
-  private static final int EXERCISES = 40;
+  private static final int EXERCISES = 120;
+  private static final int CHECKED_STEPS = 25;
 
   private final Composer composer;
   private final RoutineRequest request;
+  private final RoutineCheck check;
+  private final Purpose purpose;
+  private final List<Step> routine;
 
-  private BenchCase(Composer composer, RoutineRequest request) {
-    this.composer = composer;
+  private BenchCase(ExerciseLibrary library, Purpose purpose, RoutineRequest request) {
+    this.composer = new Composer(library, purpose);
     this.request = request;
+    this.check = new RoutineCheck(library);
+    this.purpose = purpose;
+    this.routine = longRoutine(library);
   }
 
-  /** The case with this many minutes. */
-  public static BenchCase warmUp(int minutes) {
+  /** The case with this purpose and so many minutes. */
+  public static BenchCase of(Purpose purpose, int minutes) {
+    PurposePlan plan = PurposePlan.of(purpose);
+    ExerciseLibrary shipped = ExerciseLibrary.shipped();
+    // What has a place first, so that the choice is as wide as it can be.
     ExerciseLibrary library =
         ExerciseLibrary.of(
-            ExerciseLibrary.shipped().exercises().stream()
-                .filter(exercise -> exercise.suits(Discipline.PLUCKED_STRINGS))
+            shipped.exercises().stream()
+                .sorted(java.util.Comparator.comparing(e -> !plan.hasPlaceFor(e)))
                 .limit(EXERCISES)
                 .toList());
-    Set<Side> both = EnumSet.allOf(Side.class);
-    ClientFacts facts =
-        new ClientFacts(
-            Side.RIGHT,
-            Notation.NAMES,
-            Pace.USUAL,
-            Method.STEADY_HOLD,
-            EnumSet.allOf(Position.class),
-            EnumSet.allOf(Thing.class),
-            List.of(),
-            List.of());
     RoutineRequest request =
-        new RoutineRequest(
-            minutes * 60,
-            facts,
-            Discipline.PLUCKED_STRINGS,
-            both,
-            Weights.starting(Discipline.PLUCKED_STRINGS, both, EnumSet.of(Digit.INDEX, Digit.RING)),
-            Map.of(),
-            false);
-    return new BenchCase(new Composer(library, PurposePlan.WARM_UP), request);
+        RequestBuilder.of(purpose)
+            .seconds(minutes * 60)
+            .working(Set.of(Side.LEFT, Side.RIGHT), Set.of(Digit.INDEX, Digit.RING))
+            .build();
+    return new BenchCase(library, purpose, request);
+  }
+
+  private static List<Step> longRoutine(ExerciseLibrary library) {
+    for (long seed = 0; ; seed++) {
+      List<Step> steps = new RoutineGenerator(seed).routine(library, CHECKED_STEPS);
+      if (steps.size() == CHECKED_STEPS) {
+        return steps;
+      }
+    }
   }
 
   /** Composes it. */
   public Composition compose() {
     return composer.compose(request);
+  }
+
+  /** Checks a routine of 25 steps that nobody thought about, with a repair for each finding. */
+  public List<Finding> check() {
+    return check.findings(purpose, request, routine);
   }
 
   /** The choice behind it, for other solvers. */

@@ -29,7 +29,7 @@ public final class ChocoComparison {
       ChocoSelection.Found choco = ChocoSelection.solve(problem, LIMIT);
       long theirs = System.nanoTime() - started;
       if (choco.proved()) {
-        if (choco.value().orElseThrow() != ExactSelection.solve(problem).value()) {
+        if (choco.value().orElseThrow() != ExactSelection.solve(problem).orElseThrow().value()) {
           throw new IllegalStateException("seed " + seed + ": the optima differ");
         }
         ratios.add((double) theirs / ours);
@@ -46,8 +46,8 @@ public final class ChocoComparison {
             ratios.get(ratios.size() / 2),
             ratios.get(0),
             ratios.get(ratios.size() - 1)));
-    SelectionProblem real = BenchCase.warmUp(10).problem();
-    Selection exact = ExactSelection.solve(real);
+    SelectionProblem real = BenchCase.of(Purpose.WARM_UP, 10).problem();
+    Selection exact = ExactSelection.solve(real).orElseThrow();
     ChocoSelection.Found found = ChocoSelection.solve(real, LIMIT);
     report.append(
         String.format(
@@ -67,7 +67,7 @@ public final class ChocoComparison {
     List<Long> times = new ArrayList<>();
     for (int i = 0; i < 2 * REPEATS; i++) {
       long started = System.nanoTime();
-      Selection selection = ExactSelection.solve(problem);
+      Selection selection = ExactSelection.solve(problem).orElseThrow();
       long took = System.nanoTime() - started;
       if (selection.value() >= 0 && i >= REPEATS) {
         times.add(took);

@@ -327,7 +327,7 @@ class RoutineCheckTest {
   }
 
   static LongStream seeds() {
-    return LongStream.range(0, 350);
+    return LongStream.range(0, 280);
   }
 
   @ParameterizedTest(name = "seed {0}")
