@@ -63,10 +63,11 @@ async function why(exerciseId: string) {
           <li v-for="offer in fits" :key="offer.step.exerciseId">
             <button type="button" class="add" @click="emit('add', offer.step)">
               <KindLetter :kind="offer.kind" />
-              <span class="title">{{ offer.title }}</span>
+              <span class="title"
+                >{{ offer.title }}<small v-if="!offer.fits" class="over">too long now</small></span
+              >
               <span class="quiet">{{ duration(offer.seconds * 1000) }}</span>
               <span class="points" :title="`worth ${offer.points} points`">{{ offer.points }}</span>
-              <span v-if="!offer.fits" class="over">too long now</span>
             </button>
           </li>
         </ul>
@@ -157,9 +158,11 @@ li {
   font-family: var(--mono);
   text-align: right;
 }
-.over {
+.add > .quiet {
+  flex: none;
+}
+.title .over {
   color: var(--warn);
-  font-size: 0.8125rem;
 }
 .head {
   display: flex;

@@ -58,8 +58,9 @@ onScopeDispose(stop)
 <style scoped>
 .tap {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
-  gap: 8px;
+  gap: 4px 8px;
   margin-top: 6px;
 }
 button {
@@ -70,6 +71,7 @@ button {
   background: var(--surface);
   color: var(--ink);
   font-weight: 600;
+  white-space: nowrap;
 }
 .running {
   border-color: var(--main);

@@ -5,7 +5,7 @@ import { ServerProblem } from '@/api/client'
 import type { HealthView, MindedForm, Side } from '@/api/types'
 import { useLoaded } from '@/api/useLoaded'
 import { MOVEMENTS, REGIONS, keys } from '@/parts/labels'
-import { capital, shortDate } from '@/parts/words'
+import { capital, dayMonth } from '@/parts/words'
 
 /** Conditions, what a clinician keeps out or allows, and how far joints go. */
 const props = defineProps<{ clientId: string; health: HealthView }>()
@@ -119,7 +119,8 @@ const BOTH: { value: Side; text: string }[] = [
         <span
           ><b>{{ capital(thing.name) }}</b> {{ thing.words }}
           <span class="quiet"
-            >{{ shortDate(thing.saidOn) }}{{ thing.until ? `, until ${thing.until}` : '' }}</span
+            >{{ dayMonth(thing.saidOn)
+            }}{{ thing.until ? `, until ${dayMonth(thing.until)}` : '' }}</span
           ></span
         >
         <BButton class="push" size="sm" variant="link" :disabled="busy" @click="end(thing.id)"
@@ -134,7 +135,9 @@ const BOTH: { value: Side; text: string }[] = [
           <span class="kind">{{ KIND_WORDS[thing.kind] }}</span>
           <span
             >{{ capital(thing.name) }} {{ thing.words }}
-            <span class="quiet">ended {{ thing.endedOn ?? thing.until }}</span></span
+            <span class="quiet"
+              >ended {{ dayMonth(thing.endedOn ?? thing.until ?? thing.saidOn) }}</span
+            ></span
           >
         </li>
       </ul>

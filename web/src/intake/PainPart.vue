@@ -6,7 +6,7 @@ import HandMap from '@/hand/HandMap.vue'
 import { ELSEWHERE } from '@/hand/regions'
 import ChoiceRow from '@/parts/ChoiceRow.vue'
 import { REGIONS, SENSATIONS, keys } from '@/parts/labels'
-import { addDays, capital, shortDate } from '@/parts/words'
+import { addDays, capital, dayMonth } from '@/parts/words'
 
 /** Where it hurts: touch a place, say how much and since when. Earlier words are kept. */
 const props = withDefaults(
@@ -141,7 +141,7 @@ async function tell() {
           <b>{{ pain.level }}</b> {{ pain.side.toLowerCase() }} {{ pain.regionWord }},
           {{ pain.course.toLowerCase() }}
         </button>
-        <span class="quiet">{{ shortDate(pain.saidOn) }}</span>
+        <span class="quiet">{{ dayMonth(pain.saidOn) }}</span>
         <span v-if="pain.level" class="quiet">strength work: {{ pain.dose }}</span>
         <span v-if="pain.earlier.length" class="quiet"
           >before: {{ pain.earlier.map((e) => e.level).join(', ') }}</span

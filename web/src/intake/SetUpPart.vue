@@ -5,7 +5,7 @@ import type { PointState, SetUpMeasure, SetUpView } from '@/api/types'
 import { useLoaded } from '@/api/useLoaded'
 import ChoiceRow from '@/parts/ChoiceRow.vue'
 import StateMark from '@/parts/StateMark.vue'
-import { shortDate } from '@/parts/words'
+import { dayMonth } from '@/parts/words'
 
 /** The points of each set-up, looked at now and then; one of them rides along in the routines. */
 const props = defineProps<{ clientId: string }>()
@@ -76,7 +76,7 @@ function compare(activityId: string) {
           <span class="says"
             >{{ point.says }}
             <small class="quiet"
-              >{{ point.lookedOn ? shortDate(point.lookedOn) : 'not looked at' }}
+              >{{ point.lookedOn ? dayMonth(point.lookedOn) : 'not looked at' }}
               {{ point.words }}</small
             ></span
           >
@@ -111,7 +111,7 @@ function compare(activityId: string) {
         </li>
       </ul>
       <p v-for="(c, i) in activity.comparisons" :key="i" class="compared">
-        <span class="quiet">{{ shortDate(c.date) }}</span> {{ c.measure }}: {{ c.firstName }}
+        <span class="quiet">{{ dayMonth(c.date) }}</span> {{ c.measure }}: {{ c.firstName }}
         {{ c.firstValue }}{{ c.unit && '\u00a0' + c.unit }}, {{ c.secondName }} {{ c.secondValue
         }}{{ c.unit && '\u00a0' + c.unit }}.
         <b v-if="c.better">{{ c.better }} is better.</b>

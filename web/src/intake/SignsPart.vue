@@ -5,7 +5,7 @@ import type { HealthView, ReferralSign, Region, Side, SignView } from '@/api/typ
 import ChoiceRow from '@/parts/ChoiceRow.vue'
 import { REGIONS, keys } from '@/parts/labels'
 import StateMark from '@/parts/StateMark.vue'
-import { capital, shortDate } from '@/parts/words'
+import { capital, dayMonth } from '@/parts/words'
 
 /** Signs that belong to a clinician: asked one by one, with their consequence, until one is cleared. */
 const props = defineProps<{ clientId: string; health: HealthView }>()
@@ -20,7 +20,7 @@ const side = ref<Side | null>(null)
 const regions = ref<Region[]>([])
 const since = ref('')
 const clearing = ref<string | null>(null)
-const said = ref('')
+const told = ref('')
 const error = ref('')
 const busy = ref(false)
 const options = keys(REGIONS).map((value) => ({ value, text: capital(REGIONS[value]) }))
@@ -33,7 +33,7 @@ async function attempt(what: () => Promise<HealthView>) {
     const health = await what()
     asking.value = null
     clearing.value = null
-    said.value = ''
+    told.value = ''
     emit('told', health)
     if (health.signs.every((s) => s.answer !== 'NOT_ASKED')) emit('answered')
   } catch (e) {
@@ -42,6 +42,7 @@ async function attempt(what: () => Promise<HealthView>) {
     busy.value = false
   }
 }
+const said = (sign: SignView) => (sign.askedOn ? dayMonth(sign.askedOn) : '')
 function ask(sign: SignView) {
   asking.value = asking.value === sign.sign ? null : sign.sign
   side.value = sign.side
@@ -63,7 +64,7 @@ const yes = (sign: ReferralSign) =>
       { sign, yes: true, side: side.value, regions: regions.value, since: since.value },
     ]),
   )
-const clear = (id: string) => attempt(() => api.clearSign(props.clientId, id, said.value))
+const clear = (id: string) => attempt(() => api.clearSign(props.clientId, id, told.value))
 </script>
 
 <template>
@@ -86,9 +87,9 @@ const clear = (id: string) => attempt(() => api.clearSign(props.clientId, id, sa
               sign.answer === 'NOT_ASKED'
                 ? 'not asked'
                 : sign.answer === 'NO'
-                  ? `no, ${shortDate(sign.askedOn ?? '')}`
+                  ? `no, ${said(sign)}`
                   : sign.answer === 'CLEARED'
-                    ? `cleared, ${shortDate(sign.askedOn ?? '')}`
+                    ? `cleared, ${said(sign)}`
                     : `since ${sign.since || 'not said'}`
             }}
           </span>
@@ -125,13 +126,13 @@ const clear = (id: string) => attempt(() => api.clearSign(props.clientId, id, sa
             <label class="form-label" :for="`said-${sign.id}`">The clinician said</label>
             <textarea
               :id="`said-${sign.id}`"
-              v-model="said"
+              v-model="told"
               class="form-control"
               rows="2"
               maxlength="280"
             />
             <p class="side-by-side">
-              <BButton type="submit" size="sm" variant="primary" :disabled="busy || !said.trim()"
+              <BButton type="submit" size="sm" variant="primary" :disabled="busy || !told.trim()"
                 >This clears the sign</BButton
               >
               <BButton size="sm" variant="link" @click="clearing = null">Leave it</BButton>

@@ -56,6 +56,15 @@ export function shortDate(date: string): string {
   return `${weekday} ${d.getUTCDate()}`
 }
 
+/** A date in a history: "14 Oct". */
+export function dayMonth(date: string): string {
+  return new Intl.DateTimeFormat('en-GB', {
+    day: 'numeric',
+    month: 'short',
+    timeZone: 'UTC',
+  }).format(new Date(`${date}T00:00:00Z`))
+}
+
 export const weekday = (date: string): string => shortDate(date).slice(0, 3)
 
 /** The date some days later. */

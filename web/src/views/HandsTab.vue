@@ -10,7 +10,7 @@ import PainPart from '@/intake/PainPart.vue'
 import SetUpPart from '@/intake/SetUpPart.vue'
 import SignsPart from '@/intake/SignsPart.vue'
 import StateMark from '@/parts/StateMark.vue'
-import { capital, counted, shortDate, words } from '@/parts/words'
+import { capital, counted, dayMonth, words } from '@/parts/words'
 import BlockEditor from './BlockEditor.vue'
 import ClientFactsForm from './ClientFactsForm.vue'
 import { useClientPage } from './clientPage'
@@ -123,11 +123,11 @@ async function invite() {
         <details>
           <summary class="quiet">
             {{ counted(health.history.length, 'dated answer') }}, the latest
-            {{ shortDate(health.history[0]?.date ?? '') }}
+            {{ dayMonth(health.history[0]?.date ?? '') }}
           </summary>
           <ul class="history">
             <li v-for="(entry, i) in health.history" :key="i">
-              <span class="quiet">{{ shortDate(entry.date) }}</span>
+              <span class="quiet">{{ dayMonth(entry.date) }}</span>
               <span
                 >{{ capital(entry.word) }}: {{ ANSWERS[entry.answer] }}
                 <span class="quiet">{{
@@ -139,7 +139,6 @@ async function invite() {
         </details>
       </section>
       <MindedPart v-if="health" :client-id="clientId" :health="health" @told="told" />
-      <SetUpPart :client-id="clientId" />
       <BlockEditor :client-id="clientId" :activities="stored.facts.activities" />
       <div class="invite">
         <BButton variant="outline-secondary" size="sm" @click="invite"
@@ -179,6 +178,7 @@ async function invite() {
         <span v-if="message" class="word stop" role="alert">{{ message }}</span>
       </div>
     </form>
+    <SetUpPart class="set-up" :client-id="clientId" />
   </div>
 </template>
 
@@ -186,10 +186,15 @@ async function invite() {
 .columns {
   display: grid;
   grid-template-columns: minmax(0, 5fr) minmax(0, 7fr);
-  gap: 40px;
+  grid-template-rows: auto 1fr;
+  gap: 32px 40px;
+}
+.set-up {
+  grid-column: 2;
 }
 .left {
   display: grid;
+  grid-row: 1 / span 2;
   gap: 24px;
   align-content: start;
 }
@@ -247,6 +252,13 @@ code {
 @media (max-width: 1000px) {
   .columns {
     grid-template-columns: minmax(0, 1fr);
+    grid-template-rows: none;
+  }
+  .left {
+    grid-row: auto;
+  }
+  .set-up {
+    grid-column: 1;
   }
 }
 </style>

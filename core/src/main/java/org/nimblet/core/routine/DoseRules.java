@@ -16,6 +16,9 @@ import org.nimblet.core.exercise.Load;
  */
 final class DoseRules {
 
+  /** Work of this intensity loads even where it does not tire (ours). */
+  private static final int LOADING_INTENSITY = 3;
+
   private DoseRules() {}
 
   /**
@@ -174,14 +177,19 @@ final class DoseRules {
             Optional.of(right)));
   }
 
-  /** A week does not jump by more than 30 % over the mean of the last four. */
+  /**
+   * Of work that loads, a week does not jump by more than 30 % over the mean of the last four. What
+   * neither tires nor is intense may vary freely: a warm-up lives from change.
+   */
   static Optional<String> volume(Step step, RoutineRequest asked) {
     return volumeOver(step.exercise(), StepTime.millis(step, asked.facts().pace()), asked);
   }
 
   static Optional<String> volumeOver(Exercise exercise, long millis, RoutineRequest asked) {
     Recent.WeeklyVolume volume = asked.recent().volumes().get(exercise.id());
-    return volume == null || millis <= volume.roomMillis()
+    boolean loads =
+        exercise.demands().tires() || exercise.demands().intensity() >= LOADING_INTENSITY;
+    return volume == null || !loads || millis <= volume.roomMillis()
         ? Optional.empty()
         : Optional.of(
             "%s would come to %s in seven days; the mean of four weeks is %s."

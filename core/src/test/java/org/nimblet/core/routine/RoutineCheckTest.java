@@ -98,7 +98,6 @@ class RoutineCheckTest {
   }
 
   static Stream<Arguments> cases() {
-    Step warm = step("shoulder-rolls");
     Step hot = step("wrist-circles-pointing");
     Step curls = step("wrist-curl-palm-up");
     Exercise slurs = find("three-note-slurs");
@@ -212,22 +211,22 @@ class RoutineCheckTest {
             for_(Purpose.WARM_UP).recent(lastTime("three-note-slurs", faster))),
         of(
             RoutineRule.WEEKLY_VOLUME_JUMP,
-            Purpose.WARM_UP,
-            List.of(warm),
-            for_(Purpose.WARM_UP)
+            Purpose.STRENGTH,
+            List.of(hot, step("squeeze-ladder")),
+            for_(Purpose.STRENGTH)
                 .recent(
                     new Recent(
                         Map.of(),
                         Map.of(),
-                        Map.of("shoulder-rolls", new WeeklyVolume(100_000, 80_000, 3)),
+                        Map.of("squeeze-ladder", new WeeklyVolume(100_000, 80_000, 3)),
                         Set.of(),
                         Set.of())),
-            for_(Purpose.WARM_UP)
+            for_(Purpose.STRENGTH)
                 .recent(
                     new Recent(
                         Map.of(),
                         Map.of(),
-                        Map.of("shoulder-rolls", new WeeklyVolume(100_000, 80_000, 2)),
+                        Map.of("squeeze-ladder", new WeeklyVolume(100_000, 80_000, 2)),
                         Set.of(),
                         Set.of()))),
         of(
