@@ -23,8 +23,8 @@ import org.openjdk.jmh.annotations.Warmup;
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
 @Fork(1)
-@Warmup(iterations = 3, time = 2)
-@Measurement(iterations = 5, time = 2)
+@Warmup(iterations = 3, time = 3)
+@Measurement(iterations = 3, time = 2)
 public class ComposerBenchmark {
 
   /** What the routine is for. */
@@ -32,7 +32,7 @@ public class ComposerBenchmark {
   public Purpose purpose;
 
   /** Minutes of the routine. */
-  @Param({"2", "10", "20"})
+  @Param({"2", "20"})
   public int minutes;
 
   private BenchCase composing;

@@ -13,10 +13,16 @@ public enum Digit implements Target {
   /** The four fingers, from the index outward. */
   public static final List<Digit> FINGERS = List.of(INDEX, MIDDLE, RING, LITTLE);
 
+  private final String id = Target.idOf(name());
   private final String word;
 
   Digit(String word) {
     this.word = word;
+  }
+
+  @Override
+  public String id() {
+    return id;
   }
 
   @Override

@@ -12,10 +12,16 @@ public enum Quality implements Target {
   POSTURE("posture"),
   FEEL("the feel of the instrument or device");
 
+  private final String id = Target.idOf(name());
   private final String word;
 
   Quality(String word) {
     this.word = word;
+  }
+
+  @Override
+  public String id() {
+    return id;
   }
 
   @Override

@@ -18,8 +18,11 @@ public sealed interface Target permits Tissue, Digit, Quality {
   String word();
 
   /** The identifier used in files and in the interface: lower case, words joined by hyphens. */
-  default String id() {
-    return name().toLowerCase(Locale.ROOT).replace('_', '-');
+  String id();
+
+  /** The identifier that belongs to the name of a constant. */
+  static String idOf(String name) {
+    return name.toLowerCase(Locale.ROOT).replace('_', '-');
   }
 
   /** All targets: tissues, then digits, then qualities, each in its own order. */

@@ -33,6 +33,7 @@ public enum Tissue implements Target {
   SPINE("spine", EnumSet.of(BACK)),
   HIPS("hips", EnumSet.of(BACK));
 
+  private final String id = Target.idOf(name());
   private final String word;
 
   private final Set<Region> regions;
@@ -40,6 +41,11 @@ public enum Tissue implements Target {
   Tissue(String word, Set<Region> regions) {
     this.word = word;
     this.regions = Set.copyOf(regions);
+  }
+
+  @Override
+  public String id() {
+    return id;
   }
 
   @Override

@@ -16,6 +16,7 @@ public enum Kind {
   RELEASE("Release"),
   SETTLE("Settle");
 
+  private final String id = name().toLowerCase(Locale.ROOT);
   private final String word;
 
   Kind(String word) {
@@ -29,6 +30,6 @@ public enum Kind {
 
   /** The identifier used in files and identifiers of groups. */
   public String id() {
-    return name().toLowerCase(Locale.ROOT);
+    return id;
   }
 }

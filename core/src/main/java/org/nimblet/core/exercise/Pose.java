@@ -6,6 +6,7 @@ import static org.nimblet.core.exercise.Keyframe.Stage.PAIR;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Collectors;
 import org.nimblet.core.anatomy.Digit;
 
@@ -180,23 +181,27 @@ public enum Pose implements Keyframe {
     return name();
   }
 
+  private final String stem = stemOf(name());
+
   @Override
   public Keyframe forDigits(List<Digit> digits) {
-    String stem = stem();
     if (digits.isEmpty() || stem.equals(name())) {
       return this;
     }
     String twin =
         stem + digits.stream().sorted().map(Digit::name).collect(Collectors.joining("_", "_", ""));
-    return Arrays.stream(values())
-        .filter(pose -> pose.name().equals(twin))
-        .findFirst()
-        .orElse(this);
+    return ByName.POSES.getOrDefault(twin, this);
   }
 
-  /** The name without the digits it ends with. */
-  private String stem() {
-    String stem = name();
+  /** Made at the first search, when all poses are there. */
+  private static final class ByName {
+    private static final Map<String, Pose> POSES =
+        Arrays.stream(values()).collect(Collectors.toUnmodifiableMap(Pose::name, pose -> pose));
+  }
+
+  /** A name without the digits it ends with. */
+  private static String stemOf(String name) {
+    String stem = name;
     boolean shorter = true;
     while (shorter) {
       shorter = false;

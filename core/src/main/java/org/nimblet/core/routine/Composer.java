@@ -98,7 +98,7 @@ public final class Composer {
 
   /** The choice behind a routine, for comparison with other solvers. */
   SelectionProblem problem(RoutineRequest request) {
-    return attempt(request, List.of(), Map.of(), 0).problem();
+    return attempt(asked(request, List.of()), Map.of(), 0).problem();
   }
 
   /**
@@ -232,30 +232,17 @@ public final class Composer {
    * @param closed exercises that are left out besides those that the gates close
    * @param leastMobilising seconds that the phase with mobilising should get at least
    */
-  private Attempt attempt(
-      RoutineRequest request,
-      List<Set<String>> earlier,
-      Map<String, Reason> closed,
-      int leastMobilising) {
+  private Attempt attempt(Asked asked, Map<String, Reason> closed, int leastMobilising) {
+    RoutineRequest request = asked.request();
+    List<Set<String>> earlier = asked.earlier();
+    List<Option> pinned = asked.pinned();
     Map<String, Reason> gated = new TreeMap<>(closed);
-    Options factory = new Options(plan, request);
-    List<Option> pinned = request.pinned().stream().map(factory::pinned).toList();
-    Set<String> pinnedIds =
-        pinned.stream().map(option -> option.exercise().id()).collect(Collectors.toSet());
+    gated.putAll(asked.gated());
     Map<String, List<Option>> options = new TreeMap<>();
     Map<Integer, Map<String, List<List<Option>>>> byPhase = new HashMap<>();
     for (Exercise exercise : library.exercises()) {
-      if (gated.containsKey(exercise.id()) || pinnedIds.contains(exercise.id())) {
-        continue;
-      }
-      Optional<Reason> shut = Gate.closedFor(exercise, plan, request);
-      if (shut.isPresent()) {
-        gated.put(exercise.id(), shut.get());
-        continue;
-      }
-      List<Option> own = factory.of(exercise);
-      if (own.isEmpty()) {
-        gated.put(exercise.id(), factory.whyNone(exercise));
+      List<Option> own = asked.options().get(exercise.id());
+      if (own == null || closed.containsKey(exercise.id())) {
         continue;
       }
       options.put(exercise.id(), own);
@@ -299,6 +286,36 @@ public final class Composer {
     List<Option> chosen = new ArrayList<>(pinned);
     selection.ifPresent(found -> addChosen(found, groups, chosen));
     return new Attempt(gated, options, groups, problem, selection, chosen);
+  }
+
+  /** A request with what does not change from one attempt to the next. */
+  private record Asked(
+      RoutineRequest request,
+      List<Set<String>> earlier,
+      List<Option> pinned,
+      Map<String, List<Option>> options,
+      Map<String, Reason> gated) {}
+
+  private Asked asked(RoutineRequest request, List<Set<String>> earlier) {
+    Options factory = new Options(plan, request);
+    List<Option> pinned = request.pinned().stream().map(factory::pinned).toList();
+    Set<String> pinnedIds =
+        pinned.stream().map(option -> option.exercise().id()).collect(Collectors.toSet());
+    Map<String, List<Option>> options = new HashMap<>();
+    Map<String, Reason> gated = new HashMap<>();
+    for (Exercise exercise : library.exercises()) {
+      if (pinnedIds.contains(exercise.id())) {
+        continue;
+      }
+      Optional<Reason> shut = Gate.closedFor(exercise, plan, request);
+      List<Option> own = shut.isPresent() ? List.of() : factory.of(exercise);
+      if (own.isEmpty()) {
+        gated.put(exercise.id(), shut.orElseGet(() -> factory.whyNone(exercise)));
+      } else {
+        options.put(exercise.id(), own);
+      }
+    }
+    return new Asked(request, earlier, pinned, options, gated);
   }
 
   private List<Option> pinnedIn(int phase, List<Option> pinned) {
@@ -387,9 +404,10 @@ public final class Composer {
    * time. The one whose phases miss fewer seconds is taken; among equals the more valuable.
    */
   private Attempt best(RoutineRequest request, List<Set<String>> earlier) {
-    Attempt first = attempt(request, earlier, Map.of(), 0);
+    Asked asked = asked(request, earlier);
+    Attempt first = attempt(asked, Map.of(), 0);
     Map<String, Reason> out = outOfPlace(first);
-    Attempt fitting = out.isEmpty() ? first : attempt(request, earlier, out, 0);
+    Attempt fitting = out.isEmpty() ? first : attempt(asked, out, 0);
     if (isWarm(fitting, request)) {
       return fitting;
     }
@@ -400,8 +418,8 @@ public final class Composer {
         cold.putIfAbsent(exercise.id(), new Rejection.NotWarm(warming));
       }
     }
-    Attempt without = attempt(request, earlier, cold, 0);
-    return warmer(request, earlier, fitting)
+    Attempt without = attempt(asked, cold, 0);
+    return warmer(asked, fitting)
         .filter(warm -> isBetter(warm, without, request.budgetSeconds()))
         .orElse(without);
   }
@@ -420,20 +438,20 @@ public final class Composer {
   }
 
   /** The best choice with so much mobilising that the hands get warm, if that can be. */
-  private Optional<Attempt> warmer(
-      RoutineRequest request, List<Set<String>> earlier, Attempt cold) {
+  private Optional<Attempt> warmer(Asked asked, Attempt cold) {
+    RoutineRequest request = asked.request();
     int mobilising = Warmth.WARMING_SECONDS;
     Map<String, Reason> besideWarming = besideWarming();
     for (int tries = 0; tries < WARMER_TRIES; tries++) {
       Map<String, Reason> closed = outOfPlace(cold);
       closed.putAll(besideWarming);
-      Attempt warm = attempt(request, earlier, closed, mobilising);
+      Attempt warm = attempt(asked, closed, mobilising);
       if (warm.selection().isEmpty()) {
         return Optional.empty();
       }
       Map<String, Reason> again = outOfPlace(warm);
       again.putAll(besideWarming);
-      Attempt fitting = again.equals(closed) ? warm : attempt(request, earlier, again, mobilising);
+      Attempt fitting = again.equals(closed) ? warm : attempt(asked, again, mobilising);
       if (isWarm(fitting, request)) {
         return Optional.of(fitting);
       }
@@ -542,7 +560,11 @@ public final class Composer {
             step.exercise().planOf(dose, request.facts().method()).bounds().greatest()
                 - dose.quantity(),
             (plan.heldSecondsPerTissue() - held) / perSide);
-    for (int more = most; more > 0; more--) {
+    // A second more of hold takes as many seconds as there are repetitions over all sides; a
+    // release
+    // may come on top, which is looked at afterwards.
+    int fitting = slackSeconds(steps, request) / dose.totalRepetitions();
+    for (int more = Math.min(most, fitting); more > 0; more--) {
       List<Step> longer = new ArrayList<>(steps);
       longer.set(index, step.withDose(dose.withQuantity(dose.quantity() + more)));
       if (slackSeconds(longer, request) >= 0
@@ -597,7 +619,7 @@ public final class Composer {
     for (int seconds = request.budgetSeconds() + SEARCH_STEP;
         seconds <= RoutineRequest.GREATEST_SECONDS;
         seconds += SEARCH_STEP) {
-      Attempt attempt = attempt(request.withBudget(seconds), List.of(), Map.of(), 0);
+      Attempt attempt = attempt(asked(request.withBudget(seconds), List.of()), Map.of(), 0);
       if (attempt.chosen().stream().anyMatch(o -> plan.namedFor().contains(o.exercise().kind()))) {
         return Optional.of(seconds);
       }
