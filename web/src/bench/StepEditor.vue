@@ -91,7 +91,7 @@ const PARTS = { SET_UP: 'set-up', CHANGE: 'change sides', RELEASE: 'release', WO
       <h2>{{ step.title }}</h2>
       <span class="push" />
       <BButton variant="link" size="sm" @click="emit('from')">Try from here</BButton>
-      <BButton variant="link" size="sm" @click="emit('duplicate')">Twice</BButton>
+      <BButton variant="link" size="sm" @click="emit('duplicate')">Duplicate</BButton>
       <BButton variant="link" size="sm" @click="emit('swap')">Swap</BButton>
       <BButton variant="link" size="sm" @click="emit('remove')">Remove</BButton>
       <b class="length">{{ duration(step.lengthMillis) }}</b>
@@ -135,7 +135,6 @@ const PARTS = { SET_UP: 'set-up', CHANGE: 'change sides', RELEASE: 'release', WO
             :class="{ 'is-invalid': step.typedWrong }"
             :aria-describedby="step.typedWrong ? 'bench-dose-wrong' : 'bench-dose-bounds'"
             @change="type"
-            @keydown.enter="type"
           />
           <p v-if="step.typedWrong" id="bench-dose-wrong" class="wrong" role="alert">
             {{ step.typedWrong }}

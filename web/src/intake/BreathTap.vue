@@ -5,14 +5,16 @@ import { computed, onScopeDispose, ref } from 'vue'
 const emit = defineEmits<{ counted: [perMinute: number] }>()
 
 const SECONDS = 30
-const begun = ref(0)
+const begun = ref<number | null>(null)
 const now = ref(0)
 const taps = ref<number[]>([])
 let timer: ReturnType<typeof setInterval> | undefined
 const left = computed(() =>
-  begun.value ? Math.max(0, SECONDS - Math.floor((now.value - begun.value) / 1000)) : SECONDS,
+  begun.value === null
+    ? SECONDS
+    : Math.max(0, SECONDS - Math.floor((now.value - begun.value) / 1000)),
 )
-const running = computed(() => begun.value > 0)
+const running = computed(() => begun.value !== null)
 /** Whole breaths lie between touches; the last one may reach past the half minute. */
 function counted(): number | null {
   const first = taps.value[0]
@@ -22,7 +24,7 @@ function counted(): number | null {
 }
 function stop() {
   clearInterval(timer)
-  begun.value = 0
+  begun.value = null
 }
 function tap() {
   const at = performance.now()

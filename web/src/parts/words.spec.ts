@@ -1,5 +1,14 @@
 import { describe, expect, it } from 'vitest'
-import { addDays, clock, countdown, duration, hourAsClock, longDate, shortDate } from './words'
+import {
+  addDays,
+  clock,
+  countdown,
+  dayMonth,
+  duration,
+  hourAsClock,
+  longDate,
+  shortDate,
+} from './words'
 
 describe('words', () => {
   it('say lengths with their units, joined by a no-break space', () => {
@@ -18,6 +27,7 @@ describe('words', () => {
   it('leave seconds out where there are none', () => {
     expect(clock('18:00:00')).toBe('18:00')
     expect(clock('17:50:30')).toBe('17:50:30')
+    expect(clock('17:50:00.333')).toBe('17:50')
     expect(hourAsClock(14.6)).toBe('14:36')
     expect(hourAsClock(24.5)).toBe('00:30')
   })
@@ -27,5 +37,9 @@ describe('words', () => {
     expect(shortDate('2026-11-23')).toBe('Mon 23')
     expect(addDays('2026-12-31', 1)).toBe('2027-01-01')
     expect(addDays('2027-03-28', -1)).toBe('2027-03-27')
+  })
+
+  it('names the month of a date in a history', () => {
+    expect(dayMonth('2026-10-14')).toBe('14 Oct')
   })
 })

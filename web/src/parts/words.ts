@@ -23,7 +23,7 @@ export function countdown(millis: number): string {
 /** A local time without seconds where they are zero: "18:00", "17:50:30". */
 export const clock = (time: string): string => {
   const [hours, minutes, seconds] = time.split(':')
-  return seconds && seconds !== '00'
+  return seconds && seconds.slice(0, 2) !== '00'
     ? `${hours}:${minutes}:${seconds.slice(0, 2)}`
     : `${hours}:${minutes}`
 }

@@ -249,8 +249,21 @@ class HealthTest {
                     600,
                     List.of(Practice.stepDraft("a", "palm-up-fingers-back"))))
             .json();
-    assertThat(check.at("/steps/0/cautions/0").asString())
-        .isEqualTo("As far as it goes, right wrist, thumb side: about 40° back.");
+    String asFar = "As far as it goes, right wrist, thumb side: about 40° back.";
+    assertThat(check.at("/steps/0/cautions/0").asString()).isEqualTo(asFar);
+    JsonNode play =
+        setting
+            .coach()
+            .send(
+                "POST",
+                "/api/bench/play",
+                Practice.draft(
+                    setting.clientId(),
+                    "COOL_DOWN",
+                    600,
+                    List.of(Practice.stepDraft("a", "palm-up-fingers-back"))))
+            .json();
+    assertThat(play.at("/steps/0/setUp").asString()).endsWith(asFar);
   }
 
   @Test

@@ -19,7 +19,7 @@ import org.nimblet.core.exercise.ExerciseLibrary;
 class ComposerAgainstChocoTest {
 
   private static final ExerciseLibrary LIBRARY = ExerciseLibrary.shipped();
-  private static final int EXERCISES = 9;
+  private static final int EXERCISES = 8;
   private static final Duration LIMIT = Duration.ofSeconds(60);
 
   static LongStream seeds() {

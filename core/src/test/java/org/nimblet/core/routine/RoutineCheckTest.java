@@ -326,7 +326,7 @@ class RoutineCheckTest {
   }
 
   static LongStream seeds() {
-    return LongStream.range(0, 280);
+    return LongStream.range(0, 210);
   }
 
   @ParameterizedTest(name = "seed {0}")

@@ -214,8 +214,9 @@ class RoutineViews {
     for (int i = 0; i < steps.size(); i++) {
       Step step = steps.get(i);
       Exercise exercise = step.exercise();
-      List<String> cautions = new ArrayList<>(limitsOf(step, limits));
-      cautions.addAll(exercise.guidance().cautions());
+      // Said aloud while getting ready: nobody reads cautions with both hands busy.
+      List<String> setUp = new ArrayList<>(List.of(step.setUp()));
+      setUp.addAll(limitsOf(step, limits));
       views.add(
           new StepView(
               exercise.id(),
@@ -228,13 +229,13 @@ class RoutineViews {
               cueSheet.stepMillis(i),
               reasons.get(i),
               exercise.guidance().purpose(),
-              step.setUp(),
+              String.join(" ", setUp),
               exercise.guidance().action(),
               exercise.guidance().cue(),
               exercise.guidance().breath(),
               exercise.guidance().feltAt(),
               exercise.guidance().mistakes(),
-              cautions,
+              exercise.guidance().cautions(),
               exercise.figure().view(),
               exercise.figure().poses(),
               exercise.figure().worked().stream().sorted().toList(),

@@ -1,0 +1,328 @@
+import { mount, type VueWrapper } from '@vue/test-utils'
+import { afterEach, describe, expect, it, vi } from 'vitest'
+import { nextTick } from 'vue'
+import { api } from '@/api/calls'
+import type { BenchStep, CheckView, FindingView, OffersView, StepDraft } from '@/api/types'
+import BenchSide from './BenchSide.vue'
+import BenchTape from './BenchTape.vue'
+import OffersDrawer from './OffersDrawer.vue'
+import RulesPanel from './RulesPanel.vue'
+import StepEditor from './StepEditor.vue'
+import { emptyDraft } from './useBench'
+
+const draft = (key: string): StepDraft => ({
+  key,
+  exerciseId: 'palm-up-fingers-back',
+  exerciseVersion: 0,
+  dose: '20 s each side',
+  typed: null,
+  position: 'SIT',
+  firstSide: 'LEFT',
+  released: true,
+  pinned: false,
+})
+const step = (key: string, changes: Partial<BenchStep> = {}): BenchStep => ({
+  draft: draft(key),
+  title: `Step ${key}`,
+  kind: 'STRETCH',
+  intensity: 2,
+  doseWords: '20 s each side',
+  typedWrong: null,
+  laterality: 'EACH',
+  usualLaterality: 'EACH',
+  offsetMillis: 0,
+  lengthMillis: 55_000,
+  parts: [
+    { kind: 'SET_UP', side: null, millis: 3_000 },
+    { kind: 'WORK', side: 'LEFT', millis: 22_000 },
+    { kind: 'CHANGE', side: null, millis: 4_000 },
+    { kind: 'WORK', side: 'RIGHT', millis: 22_000 },
+    { kind: 'RELEASE', side: null, millis: 4_000 },
+  ],
+  quantity: { name: 's', now: 20, least: 15, greatest: 30, less: '15 s', more: '25 s' },
+  repetitions: 1,
+  sets: 1,
+  rungs: [
+    { words: '15 s', dose: '15 s × 2', current: false },
+    { words: '20 s', dose: '20 s × 2', current: true },
+  ],
+  positions: ['SIT', 'STAND'],
+  mayRelease: true,
+  setUp: 'Sit.',
+  action: ['Draw the fingers back.'],
+  cue: 'Soft elbow.',
+  feltAt: 'Along the inner forearm.',
+  cautions: ['Never pain.'],
+  view: 'SIDE',
+  poses: ['CLOSED', 'WRIST_EXTENDED'],
+  worked: [],
+  arrow: 'NONE',
+  prop: 'NONE',
+  wrong: null,
+  ...changes,
+})
+const finding = (changes: Partial<FindingView>): FindingView => ({
+  rule: 'one-side-only',
+  title: 'One side only',
+  severity: 'WARN',
+  sentence: 'The right is asked for as well.',
+  steps: ['a'],
+  repair: { words: 'add the right', steps: [draft('a')] },
+  ...changes,
+})
+const stubs = {
+  BButton: {
+    props: ['disabled'],
+    template: '<button type="button" :disabled="disabled"><slot /></button>',
+  },
+}
+const named = (wrapper: VueWrapper, text: string) =>
+  wrapper.findAll('button').find((b) => b.text().startsWith(text))
+const settle = async () => {
+  await Promise.resolve()
+  await nextTick()
+  await nextTick()
+}
+afterEach(() => vi.restoreAllMocks())
+
+describe('the chosen step', () => {
+  const editor = (changes: Partial<BenchStep> = {}) =>
+    mount(StepEditor, { props: { step: step('a', changes) }, global: { stubs } })
+
+  it('takes a typed dose, and a dose by one step', async () => {
+    const wrapper = editor()
+    await wrapper.find('#bench-dose').setValue('25 s x 2')
+    await wrapper.find('[aria-label=More]').trigger('click')
+    expect(wrapper.emitted('put')).toEqual([
+      [{ typed: '25 s x 2' }],
+      [{ dose: '25 s', typed: null }],
+    ])
+  })
+
+  it('keeps a dose that could not be read and says why', async () => {
+    const wrapper = editor()
+    await wrapper.find('#bench-dose').setValue('as you like')
+    await wrapper.setProps({
+      step: step('a', {
+        draft: { ...draft('a'), typed: 'as you like' },
+        typedWrong: 'dose (as you like) could not be read',
+      }),
+    })
+    expect((wrapper.find('#bench-dose').element as HTMLInputElement).value).toBe('as you like')
+    expect(wrapper.find('[role=alert]').text()).toContain('could not be read')
+    await wrapper.setProps({ step: step('a', { doseWords: '25 s each side' }) })
+    expect((wrapper.find('#bench-dose').element as HTMLInputElement).value).toBe('25 s each side')
+  })
+
+  it('offers no more than the bounds allow', () => {
+    const wrapper = editor({
+      quantity: { name: 's', now: 30, least: 15, greatest: 30, less: '25 s', more: null },
+    })
+    expect(wrapper.find('[aria-label=More]').attributes('disabled')).toBeDefined()
+    expect(wrapper.text()).toContain('15 to 30 s are safe')
+  })
+
+  it('shares the sides, takes a rung, another position, a pin and no release', async () => {
+    const wrapper = editor()
+    await named(wrapper, 'Split')?.trigger('click')
+    await named(wrapper, 'Left only')?.trigger('click')
+    expect(wrapper.emitted('sides')).toEqual([['SPLIT'], ['LEFT']])
+    await wrapper.findAll('.rungs button')[0]?.trigger('click')
+    await named(wrapper, 'Stand')?.trigger('click')
+    const boxes = wrapper.findAll('input[type=checkbox]')
+    await boxes[0]?.setValue(true)
+    await boxes[1]?.setValue(false)
+    expect(wrapper.emitted('put')).toEqual([
+      [{ dose: '15 s × 2', typed: null }],
+      [{ position: 'STAND' }],
+      [{ pinned: true }],
+      [{ released: false }],
+    ])
+  })
+
+  it('asks for one side only where there are two to choose from', () => {
+    const wrapper = editor({ laterality: 'TOGETHER', usualLaterality: 'TOGETHER' })
+    expect(named(wrapper, 'Split')).toBeUndefined()
+    expect(named(wrapper, 'Together')).toBeDefined()
+  })
+})
+
+describe('the tape on the bench', () => {
+  const tape = (findings: FindingView[] = []) =>
+    mount(BenchTape, {
+      props: {
+        steps: [step('a'), step('b'), step('c')],
+        findings,
+        spaceMillis: 300_000,
+        chosen: 'a',
+      },
+      attachTo: document.body,
+    })
+
+  it('names each step with its place, dose and findings', () => {
+    const wrapper = tape([finding({})])
+    const names = wrapper.findAll('button').map((b) => b.attributes('aria-label'))
+    expect(names[0]).toContain('1 of 3: Step a, Stretch, 20 s each side')
+    expect(names[0]).toContain('One side only')
+    expect(names[1]).not.toContain('One side only')
+    wrapper.unmount()
+  })
+
+  it('moves, lengthens, shortens and removes by the keyboard', async () => {
+    const wrapper = tape()
+    const [first] = wrapper.findAll('button')
+    await first?.trigger('keydown', { key: 'ArrowRight', altKey: true })
+    await first?.trigger('keydown', { key: '+' })
+    await first?.trigger('keydown', { key: '-' })
+    await first?.trigger('keydown', { key: 'Delete' })
+    expect(wrapper.emitted('move')).toEqual([['a', 1]])
+    expect(wrapper.emitted('longer')).toEqual([
+      ['a', true],
+      ['a', false],
+    ])
+    expect(wrapper.emitted('remove')).toEqual([['a']])
+    wrapper.unmount()
+  })
+
+  it('goes from step to step with the arrows', async () => {
+    const wrapper = tape()
+    await wrapper.findAll('button')[0]?.trigger('keydown', { key: 'ArrowRight' })
+    expect(wrapper.emitted('choose')?.at(-1)).toEqual(['b'])
+    await wrapper.findAll('button')[0]?.trigger('keydown', { key: 'ArrowLeft' })
+    expect(wrapper.emitted('choose')?.at(-1)).toEqual(['c'])
+    wrapper.unmount()
+  })
+})
+
+describe('the rules', () => {
+  const view = (findings: FindingView[]): CheckView => ({
+    steps: [step('a')],
+    lengthMillis: 55_000,
+    freeSeconds: 5,
+    haveReady: [],
+    findings,
+    rulesKept: 21 - findings.length,
+    coverage: [
+      { target: 'wrist', word: 'wrist', side: 'LEFT', given: 20, wanted: 40 },
+      { target: 'wrist', word: 'wrist', side: 'RIGHT', given: 60, wanted: 50 },
+    ],
+    signs: [],
+  })
+
+  it('repairs one, repairs all, and leads to the step', async () => {
+    const two = [finding({}), finding({ rule: 'cold-stretch', title: 'Too cold' })]
+    const wrapper = mount(RulesPanel, { props: { view: view(two) }, global: { stubs } })
+    expect(wrapper.text()).toContain('19 kept, 2 findings')
+    await named(wrapper, 'Repair: add the right')?.trigger('click')
+    await named(wrapper, 'Repair all')?.trigger('click')
+    await named(wrapper, 'One side only')?.trigger('click')
+    expect(wrapper.emitted('repair')?.[0]).toEqual([two[0]])
+    expect(wrapper.emitted('repairAll')).toHaveLength(1)
+    expect(wrapper.emitted('choose')).toEqual([['a']])
+  })
+
+  it('says that there is nothing to repair, and how far both sides are served', () => {
+    const wrapper = mount(RulesPanel, { props: { view: view([]) }, global: { stubs } })
+    expect(wrapper.text()).toContain('Nothing to repair')
+    expect(wrapper.find('table').text()).toContain('left 20 %, right 60 %, wanted 50 %')
+  })
+})
+
+describe('what it is for', () => {
+  const side = (changes: Partial<ReturnType<typeof emptyDraft>> = {}) =>
+    mount(BenchSide, {
+      props: {
+        draft: { ...emptyDraft(), ...changes },
+        clients: [{ id: 'c', name: 'Wiebke', occupation: '' }],
+        client: null,
+        signed: false,
+      },
+    })
+
+  it('takes a cool-down for warm hands and strength for cold ones', async () => {
+    const wrapper = side()
+    await named(wrapper, 'Cool-down')?.trigger('click')
+    await named(wrapper, 'Strength')?.trigger('click')
+    expect(wrapper.emitted('change')).toEqual([
+      [{ purpose: 'COOL_DOWN', warmed: true }],
+      [{ purpose: 'STRENGTH', warmed: false }],
+    ])
+  })
+
+  it('keeps the minutes between one and thirty', async () => {
+    const wrapper = side({ budgetSeconds: 60 })
+    await wrapper.find('[aria-label="A minute less"]').trigger('click')
+    expect(wrapper.emitted('change')).toBeUndefined()
+    await wrapper.find('#bench-minutes').setValue('45')
+    expect(wrapper.emitted('change')).toEqual([[{ budgetSeconds: 1800 }]])
+  })
+
+  it('chooses a client, or nobody', async () => {
+    const wrapper = side()
+    await wrapper.find('#bench-client').setValue('c')
+    await wrapper.find('#bench-client').setValue('')
+    expect(wrapper.emitted('change')).toEqual([
+      [{ clientId: 'c', activityId: null }],
+      [{ clientId: null, activityId: null }],
+    ])
+  })
+
+  it('takes the minutes to play, or none', async () => {
+    const wrapper = side()
+    const field = wrapper.findAll('input[type=number]').at(-1)
+    await field?.setValue('45')
+    expect(wrapper.emitted('change')?.[0]).toEqual([{ minutesToPlay: 45 }])
+  })
+})
+
+describe('what could be added', () => {
+  const offers: OffersView = {
+    fits: [
+      { step: draft('x'), title: 'Palm rub', kind: 'HEAT', seconds: 28, points: 90, fits: true },
+      {
+        step: draft('y'),
+        title: 'Long roll',
+        kind: 'RELEASE',
+        seconds: 90,
+        points: 40,
+        fits: false,
+      },
+    ],
+    doesNot: [{ exerciseId: 'curl', title: 'Wrist curl', kind: 'STRENGTHEN', reason: 'It tires.' }],
+  }
+
+  it('lists by value, filters by name, adds, and explains what is not there', async () => {
+    vi.spyOn(api, 'offers').mockResolvedValue(offers)
+    const why = vi.spyOn(api, 'whyNot').mockResolvedValue({
+      title: 'Wrist curl',
+      kind: 'STRENGTHEN',
+      gates: [
+        { gate: 'SIGN', title: 'Referral sign', closed: '' },
+        { gate: 'PLAY', title: 'Play near by', closed: 'It tires.' },
+      ],
+      decided: 'It tires.',
+    })
+    const wrapper = mount(OffersDrawer, {
+      props: { draft: emptyDraft(), swapping: false },
+      global: { stubs },
+      attachTo: document.body,
+    })
+    await settle()
+    await settle()
+    expect(wrapper.findAll('.add').map((b) => b.find('.title').text())).toEqual([
+      'Palm rub',
+      'Long rolltoo long now',
+      'Wrist curlIt tires.',
+    ])
+    await wrapper.findAll('.add')[2]?.trigger('click')
+    await settle()
+    expect(why.mock.calls[0]?.[1]).toBe('curl')
+    expect(wrapper.find('dl').text()).toContain('Nothing against it.')
+    expect(wrapper.text()).toContain('What decides: It tires.')
+    await wrapper.find('#bench-seek').setValue('rub')
+    expect(wrapper.findAll('.add')).toHaveLength(1)
+    await wrapper.find('.add').trigger('click')
+    expect(wrapper.emitted('add')).toEqual([[draft('x')]])
+    wrapper.unmount()
+  })
+})
