@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -32,6 +33,7 @@ import org.nimblet.core.routine.CueSheet;
 import org.nimblet.core.routine.CueSheetWriter;
 import org.nimblet.core.routine.Finding;
 import org.nimblet.core.routine.Finding.Severity;
+import org.nimblet.core.routine.Purpose;
 import org.nimblet.core.routine.RoutineCheck;
 import org.nimblet.core.routine.RoutineRequest;
 import org.nimblet.core.routine.RoutineRule;
@@ -197,11 +199,12 @@ class BenchController {
   }
 
   private static String sentence(Sign sign) {
-    return "%s, %s. %s".formatted(capital(sign.sign().word()), sign.place(), sign.consequence());
+    return "%s, %s. %s Please see a doctor, hand therapist or physiotherapist first."
+        .formatted(capital(sign.sign().word()), sign.place(), sign.consequence());
   }
 
   private static String capital(String words) {
-    return words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1);
+    return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
   }
 
   private FindingView view(Finding finding, Read read) {
@@ -523,10 +526,7 @@ class BenchController {
     private static final int MOST_REPAIRS = 200;
 
     static SafeSteps of(
-        RoutineCheck check,
-        org.nimblet.core.routine.Purpose purpose,
-        RoutineRequest request,
-        List<Step> steps) {
+        RoutineCheck check, Purpose purpose, RoutineRequest request, List<Step> steps) {
       List<Step> now = steps;
       List<LeftOutView> leftOut = new ArrayList<>();
       for (int i = 0; i < MOST_REPAIRS; i++) {
