@@ -356,7 +356,6 @@ const clients_ = computed(() =>
         :draft="draft"
         :clients="clients.data.value ?? []"
         :client="client"
-        :signed="Boolean(view?.signs.length)"
         @change="bench.change"
       />
       <div class="compose">

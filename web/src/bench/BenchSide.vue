@@ -9,7 +9,6 @@ const props = defineProps<{
   draft: Draft
   clients: readonly ClientSummary[]
   client: ClientView | null
-  signed: boolean
 }>()
 const emit = defineEmits<{ change: [changed: Partial<Draft>] }>()
 

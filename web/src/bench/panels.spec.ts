@@ -235,7 +235,6 @@ describe('what it is for', () => {
         draft: { ...emptyDraft(), ...changes },
         clients: [{ id: 'c', name: 'Wiebke', occupation: '' }],
         client: null,
-        signed: false,
       },
     })
 
