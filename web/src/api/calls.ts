@@ -130,6 +130,7 @@ export const api = {
       secondValue: number
     },
   ) => call<SetUpView>('POST', `${client(id)}/set-up/comparisons`, comparison),
+  repair: (draft: Draft) => call<StepDraft[]>('POST', '/api/bench/repair', draft),
   check: (draft: Draft) => call<CheckView>('POST', '/api/bench/check', draft),
   compose: (draft: Draft, earlier: readonly (readonly string[])[]) =>
     call<ComposeView>('POST', '/api/bench/compose', { draft, earlier }),
@@ -146,7 +147,8 @@ export const api = {
   createRoutine: (form: RoutineForm) => call<StoredRoutine>('POST', '/api/routines', form),
   saveRoutine: (id: string, form: RoutineForm) =>
     call<StoredRoutine>('PUT', `/api/routines/${id}`, form),
-  archiveRoutine: (id: string) => call<undefined>('DELETE', `/api/routines/${id}`),
+  archiveRoutine: (id: string) => call<undefined>('POST', `/api/routines/${id}/archive`),
+  restoreRoutine: (id: string) => call<undefined>('POST', `/api/routines/${id}/restore`),
   clientRoutines: (id: string) => call<RoutineSummary[]>('GET', `${client(id)}/routines`),
   playRoutine: (id: string, routine: string) =>
     call<RoutineView>('GET', `${client(id)}/routines/${routine}/play`),

@@ -76,6 +76,7 @@ export type {
   CheckView,
   ComposeView,
   Condition,
+  Course as PainCourse,
   CoverageView,
   Draft,
   FindingView,

@@ -19,6 +19,7 @@ import { PURPOSES } from '@/parts/labels'
 import StateMark from '@/parts/StateMark.vue'
 import { capital, duration } from '@/parts/words'
 import KindPatterns from '@/tape/KindPatterns.vue'
+import BenchShelf from './BenchShelf.vue'
 import BenchSide from './BenchSide.vue'
 import BenchTape from './BenchTape.vue'
 import CompareTapes from './CompareTapes.vue'
@@ -63,6 +64,7 @@ const title = computed(
       ? `${PURPOSES[draft.value.purpose]} for ${client.value.facts.name}`
       : `${PURPOSES[draft.value.purpose]}, a template`),
 )
+const titleOf = (key?: string) => steps.value.find((s) => s.draft.key === key)?.title
 const length = computed(() => steps.value.reduce((sum, s) => sum + s.lengthMillis, 0))
 
 async function attempt<T>(what: () => Promise<T>): Promise<T | null> {
@@ -131,19 +133,9 @@ function takeOther() {
 function repair(finding: FindingView) {
   if (finding.repair) bench.change({ steps: finding.repair.steps })
 }
-const MOST_REPAIRS = 60
 async function repairAll() {
-  await attempt(async () => {
-    let now = draft.value
-    let found = view.value?.findings ?? []
-    for (let i = 0; i < MOST_REPAIRS; i++) {
-      const next = found.find((f) => f.repair)?.repair
-      if (!next) break
-      now = { ...now, steps: next.steps }
-      found = (await api.check(now)).findings
-    }
-    bench.change({ steps: now.steps })
-  })
+  const steps = await attempt(() => api.repair(draft.value))
+  if (steps) bench.change({ steps })
 }
 async function share(key: string, sides: SidesChoice) {
   const changed = await attempt(() => api.shareSides(draft.value, key, sides))
@@ -263,7 +255,6 @@ function open(stored: StoredRoutine) {
       clientId: stored.clientId,
       purpose: stored.purpose,
       budgetSeconds: stored.budgetSeconds,
-      warmed: stored.purpose === 'COOL_DOWN' || stored.purpose === 'BREAK',
       steps: stored.steps,
     },
     title: stored.title,
@@ -342,10 +333,6 @@ function shortcuts(event: KeyboardEvent) {
     bench.redo()
   }
 }
-const own = computed(() => (routines.data.value ?? []).filter((r) => r.clientId === null))
-const clients_ = computed(() =>
-  (routines.data.value ?? []).filter((r) => r.clientId && r.clientId === draft.value.clientId),
-)
 </script>
 
 <template>
@@ -356,6 +343,7 @@ const clients_ = computed(() =>
         :draft="draft"
         :clients="clients.data.value ?? []"
         :client="client"
+        :warmed="view?.warmed ?? false"
         @change="bench.change"
       />
       <div class="compose">
@@ -372,36 +360,14 @@ const clients_ = computed(() =>
         >
         <p v-if="draft.steps.some((s) => s.pinned)" class="quiet small">Pinned steps stay.</p>
       </div>
-      <details open class="shelf">
-        <summary>On the shelf</summary>
-        <template v-if="clients_.length">
-          <h3>Theirs</h3>
-          <ul>
-            <li v-for="one in clients_" :key="one.id">
-              <button type="button" @click="openStored(one)">{{ one.title }}</button>
-              <RouterLink v-if="one.version > 1" :to="`/bench/versions/${one.id}`" class="small"
-                >{{ one.version }} versions</RouterLink
-              >
-            </li>
-          </ul>
-        </template>
-        <template v-if="own.length">
-          <h3>My templates</h3>
-          <ul>
-            <li v-for="one in own" :key="one.id">
-              <button type="button" @click="openStored(one)">{{ one.title }}</button>
-            </li>
-          </ul>
-        </template>
-        <h3>To start from</h3>
-        <ul>
-          <li v-for="one in templates.data.value ?? []" :key="one.id">
-            <button type="button" :title="one.aim" @click="openTemplate(one)">
-              {{ one.title }} <span class="quiet">{{ duration(one.seconds * 1000) }}</span>
-            </button>
-          </li>
-        </ul>
-      </details>
+      <BenchShelf
+        :client-id="draft.clientId"
+        :routines="routines.data.value ?? []"
+        :templates="templates.data.value ?? []"
+        @open="openStored"
+        @open-template="openTemplate"
+        @changed="routines.reload"
+      />
     </aside>
     <div class="work">
       <div v-if="view?.signs.length" class="sign" role="alert">
@@ -559,7 +525,7 @@ const clients_ = computed(() =>
             <summary>Why these: the reason for each step</summary>
             <ol>
               <li v-for="(reason, i) in composed.choices" :key="i">
-                <b>{{ composed.steps[i]?.exerciseId.replaceAll('-', ' ') }}</b>
+                <b>{{ titleOf(composed.steps[i]?.key) }}</b>
                 {{ capital(reason) }}
               </li>
             </ol>
@@ -580,31 +546,6 @@ const clients_ = computed(() =>
   display: grid;
   gap: 8px;
   margin: 16px 0;
-}
-.shelf summary {
-  color: var(--ink-2);
-  font-weight: 600;
-  font-size: 0.8125rem;
-}
-.shelf h3 {
-  margin-top: 8px;
-  color: var(--ink-2);
-  font-size: 0.8125rem;
-}
-.shelf li {
-  display: flex;
-  gap: 8px;
-  align-items: baseline;
-}
-.shelf button {
-  padding: 4px 0;
-  border: 0;
-  background: none;
-  color: var(--ink);
-  text-align: left;
-}
-.shelf button:hover {
-  text-decoration: underline;
 }
 .head {
   display: flex;

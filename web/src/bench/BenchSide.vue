@@ -9,6 +9,8 @@ const props = defineProps<{
   draft: Draft
   clients: readonly ClientSummary[]
   client: ClientView | null
+  /** Whether the hands count as warm where the draft leaves it open. */
+  warmed: boolean
 }>()
 const emit = defineEmits<{ change: [changed: Partial<Draft>] }>()
 
@@ -24,8 +26,6 @@ function setMinutes(value: number) {
 function setClient(id: string) {
   emit('change', { clientId: id || null, activityId: null })
 }
-/** Care and breaks follow play: the hands are warm then, until somebody says otherwise. */
-const AFTER_PLAY: readonly Purpose[] = ['COOL_DOWN', 'BREAK']
 function setPurpose(purpose: Purpose) {
   const facts = props.client?.facts
   const usual =
@@ -36,7 +36,7 @@ function setPurpose(purpose: Purpose) {
         : facts?.careMinutes
   emit('change', {
     purpose,
-    warmed: AFTER_PLAY.includes(purpose),
+    warmed: null,
     ...(usual && !props.draft.steps.length ? { budgetSeconds: usual * 60 } : {}),
   })
 }
@@ -133,7 +133,7 @@ const playNear = computed({
         <input
           type="checkbox"
           class="form-check-input"
-          :checked="draft.warmed"
+          :checked="draft.warmed ?? warmed"
           @change="emit('change', { warmed: ($event.target as HTMLInputElement).checked })"
         />
         Hands are warm already
@@ -176,46 +176,9 @@ const playNear = computed({
   color: var(--ink);
   font-weight: 700;
 }
-.stepper {
-  display: inline-flex;
-  border: 1px solid var(--edge);
-  border-radius: var(--corner);
-  overflow: hidden;
-  background: var(--surface);
-}
-.stepper button {
-  width: 32px;
-  height: 34px;
-  border: 0;
-  background: var(--sunk);
-  color: var(--main);
-  font-weight: 700;
-}
-.stepper input {
-  width: 48px;
-  border: 0;
-  background: transparent;
-  color: var(--ink);
-  font: 600 0.875rem/1.25rem var(--font);
-  text-align: center;
-  appearance: textfield;
-}
-.stepper input::-webkit-inner-spin-button {
-  display: none;
-}
 .near {
   display: grid;
   gap: 8px;
-}
-.check {
-  display: flex;
-  align-items: center;
-  gap: 8px;
-  font-size: 0.8125rem;
-}
-.check .form-check-input {
-  flex: none;
-  margin: 0;
 }
 .check .form-control {
   width: 56px;

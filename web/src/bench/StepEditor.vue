@@ -302,39 +302,6 @@ header h2 {
   padding: 0 9px;
   font-size: 0.8125rem;
 }
-.stepper {
-  display: inline-flex;
-  align-items: center;
-  border: 1px solid var(--edge);
-  border-radius: var(--corner);
-  overflow: hidden;
-}
-.stepper button {
-  width: 32px;
-  height: 32px;
-  border: 0;
-  background: var(--sunk);
-  color: var(--main);
-  font-weight: 700;
-}
-.stepper button:disabled {
-  color: var(--edge);
-}
-.stepper output {
-  min-width: 72px;
-  font-weight: 600;
-  text-align: center;
-}
-.check {
-  display: flex;
-  align-items: center;
-  gap: 8px;
-  font-size: 0.8125rem;
-}
-.check .form-check-input {
-  flex: none;
-  margin: 0;
-}
 .wrong {
   margin-top: 4px;
   color: var(--stop);

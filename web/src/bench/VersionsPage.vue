@@ -27,7 +27,6 @@ const checked = (stored: StoredRoutine) =>
     clientId: stored.clientId,
     purpose: stored.purpose,
     budgetSeconds: stored.budgetSeconds,
-    warmed: stored.purpose === 'COOL_DOWN' || stored.purpose === 'BREAK',
     steps: stored.steps,
   })
 watch([a, b], async ([one, two]) => {

@@ -199,6 +199,7 @@ describe('the rules', () => {
     steps: [step('a')],
     lengthMillis: 55_000,
     freeSeconds: 5,
+    warmed: false,
     haveReady: [],
     findings,
     rulesKept: 21 - findings.length,
@@ -235,16 +236,24 @@ describe('what it is for', () => {
         draft: { ...emptyDraft(), ...changes },
         clients: [{ id: 'c', name: 'Wiebke', occupation: '' }],
         client: null,
+        warmed: true,
       },
     })
 
-  it('takes a cool-down for warm hands and strength for cold ones', async () => {
+  it('shows what the server takes for warm until somebody says otherwise', async () => {
+    const box = (wrapper: VueWrapper) =>
+      wrapper.find<HTMLInputElement>('input[type=checkbox]').element.checked
+    expect(box(side())).toBe(true)
+    expect(box(side({ warmed: false }))).toBe(false)
+  })
+
+  it('leaves to the server whether the hands are warm for another purpose', async () => {
     const wrapper = side()
     await named(wrapper, 'Cool-down')?.trigger('click')
     await named(wrapper, 'Strength')?.trigger('click')
     expect(wrapper.emitted('change')).toEqual([
-      [{ purpose: 'COOL_DOWN', warmed: true }],
-      [{ purpose: 'STRENGTH', warmed: false }],
+      [{ purpose: 'COOL_DOWN', warmed: null }],
+      [{ purpose: 'STRENGTH', warmed: null }],
     ])
   })
 

@@ -19,7 +19,7 @@ export const emptyDraft = (): Draft => ({
   discipline: null,
   purpose: 'WARM_UP',
   budgetSeconds: 480,
-  warmed: false,
+  warmed: null,
   minutesToPlay: null,
   steps: [],
 })

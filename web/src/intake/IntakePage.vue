@@ -171,7 +171,7 @@ function move(event: KeyboardEvent) {
           >
           <BButton variant="primary" :disabled="busy" @click="done">Take in now</BButton>
         </header>
-        <nav class="parts" aria-label="Parts of the intake" @keydown="move">
+        <nav class="parts ribbon-edge" aria-label="Parts of the intake" @keydown="move">
           <button
             v-for="(one, i) in PARTS"
             :key="one.id"
@@ -248,24 +248,9 @@ function move(event: KeyboardEvent) {
   flex-wrap: wrap;
 }
 .parts {
-  position: relative;
-  z-index: 0;
-  display: flex;
+  --point: 12px;
   height: 48px;
   margin: 12px 0 24px;
-}
-.parts::before,
-.parts::after {
-  position: absolute;
-  z-index: -1;
-  inset: 0;
-  background: var(--ribbon-edge);
-  clip-path: polygon(0 0, 100% 0, calc(100% - 12px) 50%, 100% 100%, 0 100%);
-  content: '';
-}
-.parts::after {
-  inset: 1px 2px 1px 1px;
-  background: var(--surface);
 }
 .parts button {
   position: relative;

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { api } from '@/api/calls'
-import type { Digit, HealthView, Region, Sensation, Side } from '@/api/types'
+import type { Digit, HealthView, PainCourse, Region, Sensation, Side } from '@/api/types'
 import HandMap from '@/hand/HandMap.vue'
 import { ELSEWHERE } from '@/hand/regions'
 import ChoiceRow from '@/parts/ChoiceRow.vue'
 import { REGIONS, SENSATIONS, keys } from '@/parts/labels'
-import { addDays, capital, dayMonth } from '@/parts/words'
+import { capital, dayMonth } from '@/parts/words'
 
 /** Where it hurts: touch a place, say how much and since when. Earlier words are kept. */
 const props = withDefaults(
@@ -32,16 +32,17 @@ const LEVELS = computed(() =>
   })),
 )
 const FEELINGS = keys(SENSATIONS).map((value) => ({ value, label: SENSATIONS[value] }))
-type Since = 'new' | 'steady'
-const SINCE: readonly { value: Since; label: string }[] = [
-  { value: 'new', label: 'New' },
-  { value: 'steady', label: 'Steady, two weeks or more' },
-]
-const STEADY_DAYS = 30
+type Since = PainCourse | 'DAY'
+const SINCE = computed<readonly { value: Since; label: string }[]>(() => [
+  { value: 'NEW', label: 'New' },
+  { value: 'STEADY', label: `Steady, ${props.health.steadyDays} days or more` },
+  { value: 'DAY', label: 'Since a day' },
+])
 const place = ref<{ side: Side; region: Region } | null>(null)
 const level = ref<number | null>(null)
 const sensation = ref<Sensation | null>(null)
-const since = ref<Since | null>('new')
+const since = ref<Since | null>('NEW')
+const day = ref('')
 const error = ref('')
 const busy = ref(false)
 const told = computed(() => props.health.pains)
@@ -52,7 +53,8 @@ function choose(side: Side, region: Region) {
   const known = told.value.find((p) => p.side === side && p.region === region)
   level.value = known?.level ?? null
   sensation.value = null
-  since.value = known?.course === 'STEADY' ? 'steady' : 'new'
+  since.value = known?.since ? 'DAY' : (known?.course ?? 'NEW')
+  day.value = known?.since ?? ''
 }
 async function tell() {
   if (!place.value || level.value === null) return
@@ -64,7 +66,8 @@ async function tell() {
         ...place.value,
         level: level.value,
         sensation: sensation.value,
-        since: since.value === 'steady' ? addDays(props.today, -STEADY_DAYS) : null,
+        course: since.value === 'DAY' ? null : since.value,
+        since: since.value === 'DAY' ? day.value || null : null,
       },
     ])
     place.value = null
@@ -118,6 +121,14 @@ async function tell() {
       <p class="line-up">
         <b>{{ capital(place.side.toLowerCase()) }} {{ REGIONS[place.region] }}</b>
         <ChoiceRow v-model="since" class="push" label="Since when" :options="SINCE" />
+        <input
+          v-if="since === 'DAY'"
+          v-model="day"
+          type="date"
+          class="form-control day"
+          aria-label="The day it began"
+          :max="today"
+        />
       </p>
       <ChoiceRow
         v-model="level"

@@ -33,6 +33,7 @@ const health = (changes: Partial<HealthView> = {}): HealthView => ({
   conditions: [{ condition: 'ARTHRITIS', word: 'arthritis', adaptation: 'Small staged curls.' }],
   movements: [],
   endingPain: 7,
+  steadyDays: 14,
   ...changes,
 })
 const stubs = {
@@ -167,10 +168,25 @@ describe('where it hurts', () => {
         region: 'WRIST_THUMB_SIDE',
         level: 3,
         sensation: null,
-        since: '2026-10-26',
+        course: 'STEADY',
+        since: null,
       },
     ])
     expect(wrapper.emitted('answered')).toHaveLength(1)
+    wrapper.unmount()
+  })
+
+  it('takes the day it began instead, and shows that day when the place is touched again', async () => {
+    const tell = vi.spyOn(api, 'tellPains').mockResolvedValue(health())
+    const wrapper = panel(health({ pains: [{ ...pain, since: '2026-11-02' }] }))
+    await touch(wrapper, 'Right wrist, thumb side')?.trigger('click')
+    const day = wrapper.find<HTMLInputElement>('[aria-label="The day it began"]')
+    expect(day.element.value).toBe('2026-11-02')
+    expect(day.attributes('max')).toBe('2026-11-25')
+    await day.setValue('2026-10-30')
+    await named(wrapper, 'Note it')?.trigger('click')
+    await settle()
+    expect(tell.mock.calls[0]?.[1][0]).toMatchObject({ course: null, since: '2026-10-30' })
     wrapper.unmount()
   })
 

@@ -334,7 +334,7 @@ h2 {
 }
 .head {
   flex-wrap: wrap;
-  gap: 8px;
+  gap: 8px 20px;
 }
 .buttons {
   display: flex;

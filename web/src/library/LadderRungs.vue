@@ -64,8 +64,10 @@ button {
   display: grid;
   gap: 6px;
   justify-items: center;
-  min-width: 62px;
-  padding: 2px 8px 2px;
+  flex: 0 1 62px;
+  min-width: 48px;
+  padding: 2px 4px;
+  white-space: nowrap;
   border: 0;
   background: none;
   color: var(--ink);

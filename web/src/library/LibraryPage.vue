@@ -353,25 +353,25 @@ const chooseKind = (kind: Kind) => {
 .kinds {
   display: flex;
   flex-wrap: wrap;
-  gap: 2px 4px;
-  margin: 10px 0 12px;
+  gap: 2px 0;
+  margin: 10px -4px 12px;
 }
 .kinds button {
   display: inline-flex;
   align-items: center;
   gap: 0;
   height: 34px;
-  padding: 0 6px;
+  padding: 0 4px;
   border: 1.5px solid transparent;
   background: none;
   color: var(--ink);
   font-weight: 500;
 }
 .kinds button svg {
-  margin-right: 6px;
+  margin-right: 5px;
 }
 .kinds button .quiet {
-  margin-left: 5px;
+  margin-left: 4px;
   font-variant-numeric: tabular-nums;
 }
 .kinds button.on {

@@ -7,7 +7,7 @@ import FormField from './FormField.vue'
 import { ACTIVITY_KINDS, REGIONS, keys } from './labels'
 import PageState from './PageState.vue'
 import StateMark from './StateMark.vue'
-import { fitted, textWidth, twoLines } from './textWidth'
+import { fitted, inLines, textWidth } from './textWidth'
 
 const stubs = { BButton: { template: '<button><slot /></button>' } }
 
@@ -124,8 +124,8 @@ describe('texts in pictures', () => {
   })
 
   it('stay within their width, in at most two lines', () => {
-    expect(twoLines('Palm rub', 200, 14)).toEqual(['Palm rub'])
-    const lines = twoLines('Palm up, fingers drawn back', 120, 14)
+    expect(inLines('Palm rub', 200, 14, 3)).toEqual(['Palm rub'])
+    const lines = inLines('Palm up, fingers drawn back', 120, 14, 3)
     expect(lines).toHaveLength(2)
     lines.forEach((line) => expect(textWidth(line, 14)).toBeLessThanOrEqual(120))
   })

@@ -17,18 +17,31 @@ export function textWidth(text: string, size: number): number {
   return units * size
 }
 
-/** A text in at most two lines of about the same length, each cut to the width. */
-export function twoLines(text: string, width: number, size: number): string[] {
-  if (textWidth(text, size) <= width) return [text]
-  const parts = text.split(' ')
+/** Every way to break words into a number of lines. */
+function* breaks(words: readonly string[], lines: number): Generator<string[]> {
+  if (lines === 1) {
+    yield [words.join(' ')]
+    return
+  }
+  for (let i = 1; i <= words.length - lines + 1; i++) {
+    for (const rest of breaks(words.slice(i), lines - 1)) {
+      yield [words.slice(0, i).join(' '), ...rest]
+    }
+  }
+}
+
+/** A text in as few lines of about the same length as it needs, each cut to the width. */
+export function inLines(text: string, width: number, size: number, most: number): string[] {
+  const words = text.split(' ')
   let best: string[] = [text]
-  let shortest = Infinity
-  for (let i = 1; i < parts.length; i++) {
-    const lines = [parts.slice(0, i).join(' '), parts.slice(i).join(' ')]
-    const longest = Math.max(...lines.map((l) => textWidth(l, size)))
-    if (longest <= shortest) {
-      shortest = longest
-      best = lines
+  let shortest = textWidth(text, size)
+  for (let count = 2; count <= Math.min(most, words.length) && shortest > width; count++) {
+    for (const lines of breaks(words, count)) {
+      const longest = Math.max(...lines.map((line) => textWidth(line, size)))
+      if (longest < shortest) {
+        shortest = longest
+        best = lines
+      }
     }
   }
   return best.map((line) => fitted(line, width, size))

@@ -57,6 +57,16 @@ const passed = computed(() => {
   return Math.max(0, Math.min(end.value, now.value) - start.value)
 })
 
+/** The middle of a word inside a block, beside the line of now if that would run through it. */
+function clearOf(line: number | null, a: number, b: number, wanted: number) {
+  const middle = (a + b) / 2
+  if (line === null || Math.abs(line - middle) > wanted / 2 + 3) return middle
+  const before = line - a
+  const after = b - line
+  if (Math.max(before, after) < wanted + 6) return middle
+  return after >= before ? (line + b) / 2 : (a + line) / 2
+}
+
 const blocks = computed(() =>
   props.day.blocks.map((block, i) => {
     const a = x(block.startHour)
@@ -69,6 +79,7 @@ const blocks = computed(() =>
     const wanted = textWidth(block.title, props.fontSize)
     const inside = b - a > wanted + 3
     const room = nextStart - b - 12
+    const line = props.day.today ? now.value : null
     return {
       block,
       a,
@@ -76,7 +87,7 @@ const blocks = computed(() =>
       past,
       begun,
       label: !props.labels ? '' : inside ? block.title : room > wanted ? block.title : '',
-      labelX: inside ? (a + b) / 2 : b + 6,
+      labelX: inside ? clearOf(line, a, b, wanted) : b + 6,
       anchor: inside ? 'middle' : 'start',
       dimFrom: Math.min(b, Math.max(a, now.value)),
     }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { twoLines } from '@/parts/textWidth'
+import { inLines } from '@/parts/textWidth'
 import { useWidth } from '@/parts/useWidth'
 import { duration } from '@/parts/words'
 import { KINDS } from './kinds'
@@ -45,7 +45,9 @@ const props = withDefaults(
 const frame = ref<HTMLElement | null>(null)
 const seen = useWidth(frame)
 const NAME_LINE = 17
-const NAME_SIZE = 14
+const NAME_SIZE = 13
+const NAME_LINES = 3
+const NAME_SPACE = 6
 const NAMED_FROM = 44
 const FRAME = 6
 const CHIP = 18
@@ -55,7 +57,24 @@ const width = computed(() => props.width ?? seen.value)
 const length = computed(() => props.steps.reduce((sum, step) => sum + step.lengthMillis, 0))
 const total = computed(() => Math.max(length.value, props.spaceMillis))
 const found = computed(() => props.steps.some((step) => step.finding))
-const top = computed(() => (props.names ? 2 * NAME_LINE + 6 : FRAME))
+/** A name may reach over the steps after it that are too narrow for one of their own. */
+const nameLines = computed(() => {
+  const ends = layOut(props.steps, width.value, 0, props.height, props.gap, props.spaceMillis)
+  const named = ends.map((piece) => props.names && piece.right - piece.left >= NAMED_FROM)
+  return ends.map((piece, i) => {
+    if (!named[i]) return []
+    const next = named.indexOf(true, i + 1)
+    const end = next < 0 ? width.value + NAME_SPACE : (ends[next]?.left ?? width.value)
+    return inLines(piece.step.title, end - piece.left - NAME_SPACE, NAME_SIZE, NAME_LINES)
+  })
+})
+const top = computed(() => {
+  const most = Math.max(2, ...nameLines.value.map((lines) => lines.length))
+  return props.names ? most * NAME_LINE + 6 : FRAME
+})
+const pieces = computed(() =>
+  layOut(props.steps, width.value, top.value, props.height, props.gap, props.spaceMillis),
+)
 const hurt = computed(() => props.steps.some((step) => step.hurt))
 const allHeight = computed(
   () =>
@@ -65,9 +84,6 @@ const allHeight = computed(
     (found.value ? MARKS : 0) +
     (props.ruler ? (props.numbers ? 34 : 20) : 0) +
     (hurt.value ? 10 : 0),
-)
-const pieces = computed(() =>
-  layOut(props.steps, width.value, top.value, props.height, props.gap, props.spaceMillis),
 )
 const rulerTicks = computed(() => (props.ruler ? ticks(total.value, width.value) : []))
 const rulerY = computed(() => top.value + props.height + FRAME + 2 + (found.value ? MARKS : 0))
@@ -92,9 +108,6 @@ const label = computed(() => {
   )
   return `Tape, ${duration(length.value)}: ${parts.join('; ')}`
 })
-/** A name stays inside its step; a step too narrow for one has its letter only. */
-const lines = (title: string, room: number) =>
-  room < NAMED_FROM ? [] : twoLines(title, room, NAME_SIZE)
 const lost = (p: (typeof pieces.value)[number]) =>
   (p.step.donePercent ?? 100) < 100 && (p.step.donePercent ?? 100) > 0
 const skipped = (p: (typeof pieces.value)[number]) => p.step.donePercent === 0
@@ -114,15 +127,11 @@ const stopAt = (p: (typeof pieces.value)[number]) =>
       <g v-for="(piece, i) in pieces" :key="i" :class="{ gone: gone(piece.right) }">
         <template v-if="names">
           <text
-            v-for="(line, n) in lines(piece.step.title, piece.right - piece.left)"
+            v-for="(line, n) in nameLines[i]"
             :key="n"
             class="name"
             :x="piece.left"
-            :y="
-              top -
-              9 -
-              (lines(piece.step.title, piece.right - piece.left).length - 1 - n) * NAME_LINE
-            "
+            :y="top - 9 - ((nameLines[i]?.length ?? 0) - 1 - n) * NAME_LINE"
           >
             {{ line }}
           </text>
@@ -250,7 +259,7 @@ svg {
   overflow: visible;
 }
 .name {
-  font-size: 14px;
+  font-size: 13px;
   font-weight: 500;
 }
 .letter {

@@ -65,7 +65,7 @@ export const KINDS: Readonly<Record<Kind, KindMark>> = {
     word: 'Play',
     colour: 'var(--ink)',
     tile: [12, 12],
-    path: 'M0 0',
+    path: 'M4 4L8 8M8 4L4 8',
   },
   BRIDGE: {
     letter: 'B',

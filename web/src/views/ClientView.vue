@@ -106,7 +106,7 @@ const painWords = computed(() => {
           </svg>
         </div>
       </section>
-      <nav class="tabs" aria-label="Client">
+      <nav class="tabs ribbon-edge" aria-label="Client">
         <RouterLink
           v-for="tab in tabs"
           :key="tab.to"
@@ -156,24 +156,8 @@ const painWords = computed(() => {
   font-size: 13px;
 }
 .tabs {
-  position: relative;
-  z-index: 0;
-  display: flex;
   height: 36px;
   margin: 8px 0 20px;
-}
-.tabs::before,
-.tabs::after {
-  position: absolute;
-  z-index: -1;
-  inset: 0;
-  background: var(--ribbon-edge);
-  clip-path: polygon(0 0, 100% 0, calc(100% - 9px) 50%, 100% 100%, 0 100%);
-  content: '';
-}
-.tabs::after {
-  inset: 1px 2px 1px 1px;
-  background: var(--surface);
 }
 .tabs a {
   display: flex;

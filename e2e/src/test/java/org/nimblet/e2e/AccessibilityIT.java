@@ -2,6 +2,7 @@ package org.nimblet.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.deque.html.axecore.args.AxeRunOptions;
 import com.deque.html.axecore.results.Rule;
 import com.deque.html.axecore.selenium.AxeBuilder;
 import java.util.List;
@@ -26,18 +27,25 @@ class AccessibilityIT {
     browser.close();
   }
 
+  /** No screen has frames, so axe may stay in the page instead of opening a window each time. */
+  @SuppressWarnings("deprecation")
   private void check(String screen) {
     browser.until(
         "the theme is on",
         () ->
             theme.equals(
                 browser.run("return document.documentElement.getAttribute('data-bs-theme')")));
-    List<Rule> found =
-        new AxeBuilder()
-            .withTags(
-                List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"))
-            .analyze(browser.driver())
-            .getViolations();
+    AxeRunOptions options = new AxeRunOptions();
+    options.setResultTypes(List.of("violations"));
+    AxeBuilder axe = new AxeBuilder().setLegacyMode().withOptions(options);
+    // The themes differ in colours only: what does not look at colours is asked once.
+    if (theme.equals("light")) {
+      axe.withTags(
+          List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"));
+    } else {
+      axe.withOnlyRules(List.of("color-contrast", "link-in-text-block"));
+    }
+    List<Rule> found = axe.analyze(browser.driver()).getViolations();
     assertThat(found)
         .as("%s, %s", screen, theme)
         .extracting(rule -> rule.getId() + ": " + rule.getNodes().get(0).getHtml())
@@ -174,11 +182,12 @@ class AccessibilityIT {
     noSidewaysScroll("my log, phone");
 
     Story story = new Story(browser);
+    // Another day's block: today's belongs to the client's own story, which may run beside this.
     String player =
         String.valueOf(
             browser.run(
                 "return fetch('/api/my/day').then(r => r.json()).then(d => '/player/' + d.clientId + '/' +"
-                    + " d.today.blocks[d.today.blocks.length - 1].id)"));
+                    + " d.week.filter(day => !day.today && day.blocks.length).at(-1).blocks.at(-1).id)"));
     browser.open(player);
     browser.find(".ready");
     check("player, ready");

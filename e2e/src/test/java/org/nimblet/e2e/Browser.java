@@ -28,7 +28,7 @@ import org.openqa.selenium.support.ui.WebDriverWait;
  */
 public final class Browser implements AutoCloseable {
 
-  private static final Duration PATIENCE = Duration.ofSeconds(20);
+  private static final Duration PATIENCE = Duration.ofSeconds(40);
   private static final Duration GLANCE = Duration.ofMillis(100);
 
   private final ChromeDriver driver;

@@ -30,6 +30,11 @@ class BenchTest {
       assertThat(answer.status()).as(answer.body()).isIn(200, 201);
       return answer.json();
     }
+
+    /** A cool-down of ten minutes. */
+    Map<String, Object> coolDown(List<Map<String, Object>> steps) {
+      return Practice.draft(clientId, "COOL_DOWN", 600, steps);
+    }
   }
 
   private static Setting setting(RunningServer server) {
@@ -112,10 +117,7 @@ class BenchTest {
     JsonNode check =
         setting.post(
             "/api/bench/check",
-            Practice.draft(
-                setting.clientId(),
-                "COOL_DOWN",
-                600,
+            setting.coolDown(
                 List.of(step, wrong, Practice.stepDraft("c", "palm-up-fingers-back"))));
     assertThat(check.at("/steps/0/doseWords").asString()).isEqualTo("25 s × 2 each side");
     assertThat(check.at("/steps/0/typedWrong").isNull()).isTrue();
@@ -128,16 +130,13 @@ class BenchTest {
   @Test
   void aRepairIsAWholeRoutineThatKeepsTheKeys(RunningServer server) {
     Setting setting = setting(server);
-    JsonNode check =
-        setting.post(
-            "/api/bench/check",
-            Practice.draft(
-                setting.clientId(),
-                "COOL_DOWN",
-                600,
-                List.of(
-                    Practice.stepDraft("stretch", "palm-up-fingers-back"),
-                    Practice.stepDraft("warm", "wrist-circles-pointing"))));
+    Map<String, Object> cold =
+        setting.coolDown(
+            List.of(
+                Practice.stepDraft("stretch", "palm-up-fingers-back"),
+                Practice.stepDraft("warm", "wrist-circles-pointing")));
+    cold.put("warmed", false);
+    JsonNode check = setting.post("/api/bench/check", cold);
     JsonNode finding = check.at("/findings/0");
     assertThat(finding.get("rule").asString()).isEqualTo("cold-stretch");
     assertThat(finding.at("/steps/0").asString()).isEqualTo("stretch");
@@ -146,16 +145,64 @@ class BenchTest {
   }
 
   @Test
+  void allRepairsAtOnceLeaveNothingToRepair(RunningServer server) {
+    Setting setting = setting(server);
+    Map<String, Object> careless =
+        setting.coolDown(
+            List.of(
+                Practice.stepDraft("stretch", "palm-up-fingers-back"),
+                Practice.stepDraft("warm", "wrist-circles-pointing"),
+                Practice.stepDraft("tires", "squeeze-ladder"),
+                Practice.stepDraft("again", "palm-up-fingers-back")));
+    careless.put("warmed", false);
+    assertThat(setting.post("/api/bench/check", careless).get("findings").size()).isGreaterThan(1);
+    JsonNode repaired = setting.post("/api/bench/repair", careless);
+    assertThat(repaired.valueStream().map(step -> step.get("key").asString()))
+        .as("what stays keeps its key")
+        .contains("stretch", "warm")
+        .doesNotContain("tires");
+    careless.put("steps", repaired.valueStream().map(BenchTest::map).toList());
+    assertThat(setting.post("/api/bench/check", careless).get("findings").valueStream())
+        .allMatch(finding -> finding.get("repair").isNull());
+  }
+
+  @Test
+  void handsAreWarmAfterPlayUnlessSomebodySaysOtherwise(RunningServer server) {
+    Setting setting = setting(server);
+    Map<String, Object> draft = setting.coolDown(List.of());
+    assertThat(setting.post("/api/bench/check", draft).get("warmed").asBoolean()).isTrue();
+    draft.put("warmed", false);
+    assertThat(setting.post("/api/bench/check", draft).get("warmed").asBoolean()).isFalse();
+    draft.put("warmed", null);
+    draft.put("purpose", "STRENGTH");
+    assertThat(setting.post("/api/bench/check", draft).get("warmed").asBoolean()).isFalse();
+  }
+
+  @Test
+  void aRoutineIsPutAwayAndBroughtBack(RunningServer server) {
+    Setting setting = setting(server);
+    JsonNode made =
+        setting.post(
+            "/api/routines",
+            Practice.routineForm(
+                setting.clientId(), 0, List.of(Practice.stepDraft("a", "palm-rub"))));
+    String path = "/api/routines/" + made.get("id").asString();
+    String theirs = "/api/clients/" + setting.clientId() + "/routines";
+    var coach = setting.practice().coach();
+    assertThat(coach.send("POST", path + "/archive", Map.of()).status()).isEqualTo(204);
+    assertThat(coach.get(theirs).json()).isEmpty();
+    assertThat(coach.get("/api/routines").json()).isEmpty();
+    assertThat(coach.send("POST", path + "/restore", Map.of()).status()).isEqualTo(204);
+    assertThat(coach.get(theirs).json()).hasSize(1);
+    Practice other = new Practice(server);
+    assertThat(other.coach().send("POST", path + "/archive", Map.of()).status()).isEqualTo(404);
+  }
+
+  @Test
   void sidesAreSplitAndJoined(RunningServer server) {
     Setting setting = setting(server);
     Map<String, Object> form = new TreeMap<>();
-    form.put(
-        "draft",
-        Practice.draft(
-            setting.clientId(),
-            "COOL_DOWN",
-            600,
-            List.of(Practice.stepDraft("a", "palm-up-fingers-back"))));
+    form.put("draft", setting.coolDown(List.of(Practice.stepDraft("a", "palm-up-fingers-back"))));
     form.put("key", "a");
     form.put("sides", "SPLIT");
     JsonNode split = setting.post("/api/bench/sides", form);

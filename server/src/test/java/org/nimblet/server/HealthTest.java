@@ -46,6 +46,7 @@ class HealthTest {
     form.put("region", region);
     form.put("level", level);
     form.put("sensation", null);
+    form.put("course", null);
     form.put("since", since);
     return form;
   }
@@ -87,6 +88,26 @@ class HealthTest {
     assertThat(health.at("/pains/0/course").asString()).isEqualTo("STEADY");
     assertThat(health.at("/pains/0/dose").asString()).isEqualTo("once a day, level held");
     assertThat(health.at("/pains/0/earlier/0/level").asInt()).isEqualTo(3);
+  }
+
+  private static JsonNode named(Setting setting, int level, String course) {
+    Map<String, Object> pain = pain("LEFT", "PALM", level, null);
+    pain.put("course", course);
+    return setting.send("/pains", Map.of("pains", List.of(pain))).at("/pains/0");
+  }
+
+  @Test
+  void thePersonMayNameTheCourseWithoutADay(RunningServer server) {
+    Setting setting = setting(server);
+    JsonNode steady = named(setting, 3, "STEADY");
+    assertThat(steady.get("course").asString()).isEqualTo("STEADY");
+    assertThat(steady.get("since").asString()).isEqualTo(Practice.today().minusDays(14).toString());
+    JsonNode flared = named(setting, 3, "NEW");
+    assertThat(flared.get("course").asString()).isEqualTo("NEW");
+    assertThat(flared.get("since").asString()).isEqualTo(Practice.today().toString());
+    assertThat(named(setting, 4, "NEW").get("since").asString())
+        .as("naming what is known already changes nothing")
+        .isEqualTo(Practice.today().toString());
   }
 
   @Test

@@ -35,6 +35,24 @@ public final class PainHistory {
   }
 
   /**
+   * Since when a pain is there, if its course as a person names it is to hold from today on; only a
+   * rise that is on record counts before their word.
+   *
+   * @param readings every word about this place so far, none if this is the first
+   * @param felt since when it has been there, if that was said before
+   * @param named the course as it is named today
+   * @return what was said before if it already comes to that course, else the latest day that does
+   */
+  public static Optional<LocalDate> since(
+      List<PainReading> readings, Optional<LocalDate> felt, Course named, LocalDate today) {
+    boolean known = readings.stream().anyMatch(reading -> reading.level() > 0);
+    if (known && course(readings, felt, today) == named) {
+      return felt;
+    }
+    return Optional.of(named == Course.STEADY ? today.minusDays(STEADY_DAYS) : today);
+  }
+
+  /**
    * New if first felt, or risen by two or more, within two weeks; a person's own word about since
    * when counts as the first time.
    */

@@ -21,6 +21,8 @@ import org.nimblet.core.routine.Phase.Scope;
  * @param heldSecondsPerTissue the most that a tissue is held on each side in the whole routine
  * @param mayTire whether work that tires may stand in it
  * @param stretchesWhatItWorks whether only the tissues that are strengthened are stretched
+ * @param followsPlay whether it usually comes straight from play, so that the hands are warm when
+ *     it begins
  */
 public record PurposePlan(
     Purpose purpose,
@@ -28,7 +30,8 @@ public record PurposePlan(
     Set<Kind> namedFor,
     int heldSecondsPerTissue,
     boolean mayTire,
-    boolean stretchesWhatItWorks) {
+    boolean stretchesWhatItWorks,
+    boolean followsPlay) {
 
   /**
    * Just before play a tissue is held for 30 s at most: long static holds just before effort cost
@@ -80,6 +83,7 @@ public record PurposePlan(
         Set.of(Kind.MOBILISE),
         HELD_BEFORE_PLAY,
         false,
+        false,
         false);
   }
 
@@ -96,7 +100,8 @@ public record PurposePlan(
         Set.of(Kind.MOBILISE),
         HELD_BEFORE_PLAY,
         false,
-        false);
+        false,
+        true);
   }
 
   private static PurposePlan coolDown() {
@@ -117,7 +122,8 @@ public record PurposePlan(
         Set.of(Kind.STRETCH),
         HELD_APART_FROM_PLAY,
         false,
-        false);
+        false,
+        true);
   }
 
   private static PurposePlan strength() {
@@ -132,7 +138,8 @@ public record PurposePlan(
         Set.of(Kind.STRENGTHEN),
         HELD_APART_FROM_PLAY,
         true,
-        true);
+        true,
+        false);
   }
 
   private static PurposePlan independence() {
@@ -150,6 +157,7 @@ public record PurposePlan(
             settle(2, 10)),
         Set.of(Kind.INDEPENDENCE),
         HELD_APART_FROM_PLAY,
+        false,
         false,
         false);
   }
@@ -172,6 +180,7 @@ public record PurposePlan(
         Set.of(Kind.STRETCH),
         HELD_APART_FROM_PLAY,
         false,
+        false,
         false);
   }
 
@@ -181,6 +190,7 @@ public record PurposePlan(
         List.of(heatAndMobilise(15, 30), stretch(40, 65), release(15, 35), settle(2, 10)),
         Set.of(Kind.STRETCH),
         HELD_APART_FROM_PLAY,
+        false,
         false,
         false);
   }

@@ -3,8 +3,10 @@ package org.nimblet.core.routine;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
 import org.nimblet.core.routine.Finding.Repair;
+import org.nimblet.core.routine.Finding.Severity;
 
 /** Checks any routine, whoever made it, against every {@link RoutineRule}. */
 public final class RoutineCheck {
@@ -52,6 +54,45 @@ public final class RoutineCheck {
       }
       now = next.get().steps();
     }
-    throw new IllegalStateException("repairs undo each other in %s".formatted(now));
+    throw undoEachOther(now);
+  }
+
+  /**
+   * What may be done of a routine: every finding that would stop it is repaired, the others stay.
+   *
+   * @throws IllegalStateException if repairs undo each other
+   */
+  public SafeSteps safe(Purpose purpose, RoutineRequest asked, List<Step> steps) {
+    List<Step> now = steps;
+    List<Stopped> stopped = new ArrayList<>();
+    for (int left = MOST_REPAIRS_A_STEP * (steps.size() + 1); left > 0; left--) {
+      Optional<Finding> stop =
+          findings(purpose, asked, now).stream()
+              .filter(finding -> finding.rule().severity() == Severity.STOP)
+              .findFirst();
+      if (stop.isEmpty()) {
+        return new SafeSteps(now, stopped);
+      }
+      stopped.add(
+          new Stopped(now.get(stop.get().steps().get(0)).exercise(), stop.get().sentence()));
+      now = stop.get().repair().orElseThrow().steps();
+    }
+    throw undoEachOther(now);
+  }
+
+  /** The steps that may be done, and what safety changed or took out. */
+  public record SafeSteps(List<Step> steps, List<Stopped> stopped) {
+    /** Copies the lists. */
+    public SafeSteps {
+      steps = List.copyOf(steps);
+      stopped = List.copyOf(stopped);
+    }
+  }
+
+  /** An exercise that may not be done as it stood, with the sentence that says why. */
+  public record Stopped(Exercise exercise, String sentence) {}
+
+  private static IllegalStateException undoEachOther(List<Step> steps) {
+    return new IllegalStateException("repairs undo each other in %s".formatted(steps));
   }
 }

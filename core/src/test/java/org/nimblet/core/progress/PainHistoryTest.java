@@ -3,6 +3,7 @@ package org.nimblet.core.progress;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -48,5 +49,43 @@ class PainHistoryTest {
                 .level())
         .isEqualTo(6);
     assertThat(PainHistory.now(List.of(), Optional.empty(), TODAY)).isEmpty();
+  }
+
+  /** What is named today holds today, whatever was said before. */
+  @Test
+  void theNamedCourseHoldsFromTodayOn() {
+    List<List<PainReading>> pasts =
+        List.of(List.of(), List.of(ago(0, 3)), List.of(ago(13, 3)), List.of(ago(40, 3)));
+    for (List<PainReading> past : pasts) {
+      for (Course named : Course.values()) {
+        Optional<LocalDate> since = PainHistory.since(past, Optional.empty(), named, TODAY);
+        List<PainReading> withToday = new ArrayList<>(past);
+        withToday.add(ago(0, 3));
+        assertThat(PainHistory.now(withToday, since, TODAY).orElseThrow().course())
+            .as("%s after %s", named, past)
+            .isEqualTo(named);
+      }
+    }
+  }
+
+  @Test
+  void aRiseThatIsOnRecordCountsBeforeTheNamedCourse() {
+    List<PainReading> past = List.of(ago(40, 3), ago(2, 0));
+    Optional<LocalDate> since = PainHistory.since(past, Optional.empty(), Course.STEADY, TODAY);
+    assertThat(
+            PainHistory.now(List.of(ago(40, 3), ago(2, 0), ago(0, 3)), since, TODAY)
+                .orElseThrow()
+                .course())
+        .isEqualTo(Course.NEW);
+  }
+
+  @Test
+  void aDayThatWasSaidStaysWhileItFitsTheNamedCourse() {
+    Optional<LocalDate> spring = Optional.of(TODAY.minusMonths(6));
+    List<PainReading> told = List.of(ago(20, 3));
+    assertThat(PainHistory.since(told, spring, Course.STEADY, TODAY)).isEqualTo(spring);
+    assertThat(PainHistory.since(told, spring, Course.NEW, TODAY)).contains(TODAY);
+    assertThat(PainHistory.since(List.of(), Optional.empty(), Course.STEADY, TODAY))
+        .contains(TODAY.minusDays(PainHistory.STEADY_DAYS));
   }
 }

@@ -391,6 +391,25 @@ class RoutineCheckTest {
   }
 
   /** The other hand of the person goes on; the repair takes the closed one out only. */
+  /** What is done by a client has nothing that stops it; what only warns is left as it is. */
+  @ParameterizedTest
+  @MethodSource("seeds")
+  void whatIsSafeBreaksNothingThatStops(long seed) {
+    Purpose purpose = Purpose.values()[(int) (seed % Purpose.values().length)];
+    RoutineRequest asked = new RequestGenerator(seed).request(LIBRARY, purpose);
+    List<Step> steps = new RoutineGenerator(seed).routine(LIBRARY, 12);
+    RoutineCheck.SafeSteps safe = CHECK.safe(purpose, asked, steps);
+    assertThat(CHECK.findings(purpose, asked, safe.steps()))
+        .noneMatch(finding -> finding.rule().severity() == Finding.Severity.STOP);
+    boolean stopped =
+        CHECK.findings(purpose, asked, steps).stream()
+            .anyMatch(finding -> finding.rule().severity() == Finding.Severity.STOP);
+    assertThat(safe.stopped().isEmpty()).isEqualTo(!stopped);
+    if (!stopped) {
+      assertThat(safe.steps()).isEqualTo(steps);
+    }
+  }
+
   @Test
   void whatIsClosedOnOneSideIsRepairedToTheOther() {
     RoutineRequest sore =

@@ -17,6 +17,7 @@ import org.nimblet.core.anatomy.Movement;
 import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.ReferralSign;
+import org.nimblet.core.progress.PainHistory;
 import org.nimblet.core.routine.KnownCondition;
 import org.nimblet.core.routine.Pain;
 import org.nimblet.core.routine.PainDose;
@@ -105,6 +106,7 @@ class HealthController {
           pain.region(),
           pain.level(),
           Optional.ofNullable(pain.sensation()),
+          Optional.ofNullable(pain.course()),
           Optional.ofNullable(pain.since()));
     }
     return view(client);
@@ -258,7 +260,8 @@ class HealthController {
             .map(c -> new ConditionView(c, c.word(), c.adaptation()))
             .toList(),
         Arrays.stream(Movement.values()).map(m -> new MovementView(m, m.word())).toList(),
-        SafetyRules.ENDING_PAIN);
+        SafetyRules.ENDING_PAIN,
+        PainHistory.STEADY_DAYS);
   }
 
   private List<PainNowView> pains(ClientFile client) {

@@ -33,12 +33,18 @@ final class HealthForms {
       @NotEmpty(message = "At least one place.") @Size(max = 30, message = "At most 30 places.")
           List<@Valid ToldPainForm> pains) {}
 
-  /** Pain of one place. */
+  /**
+   * Pain of one place.
+   *
+   * @param course new or steady, for those who do not know the day; a day counts before it
+   * @param since the day from which it has been there
+   */
   record ToldPainForm(
       @NotNull(message = "Left or right.") Side side,
       @NotNull(message = "One of the regions.") Region region,
       @Min(value = 0, message = LEVEL_RULE) @Max(value = 10, message = LEVEL_RULE) int level,
       @Schema(nullable = true) Sensation sensation,
+      @Schema(nullable = true) Pain.Course course,
       @Schema(nullable = true) LocalDate since) {}
 
   /** Answers to some of the signs. */
@@ -80,7 +86,8 @@ final class HealthForms {
       List<MindedView> minded,
       List<ConditionView> conditions,
       List<MovementView> movements,
-      int endingPain) {}
+      int endingPain,
+      int steadyDays) {}
 
   /** Pain of one place today, with what it asks for. */
   record PainNowView(

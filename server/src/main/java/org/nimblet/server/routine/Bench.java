@@ -38,7 +38,8 @@ final class Bench {
    * @param clientId for whom; null for a template
    * @param activityId the activity it is for; null for all
    * @param discipline for whom a template is made; null for everybody
-   * @param warmed whether the hands were warmed in the last half hour
+   * @param warmed whether the hands were warmed in the last half hour; null for what is usual
+   *     before a routine of the purpose
    * @param minutesToPlay minutes from its end to the next play; null if none is near
    */
   record Draft(
@@ -48,7 +49,7 @@ final class Bench {
       @NotNull(message = "One of the purposes.") Purpose purpose,
       @Min(value = 60, message = SECONDS_RULE) @Max(value = 1800, message = SECONDS_RULE)
           int budgetSeconds,
-      boolean warmed,
+      @Schema(nullable = true) Boolean warmed,
       @Schema(nullable = true)
           @Min(value = 0, message = "0 to 1440 minutes.")
           @Max(value = 1440, message = "0 to 1440 minutes.")
@@ -62,6 +63,7 @@ final class Bench {
       List<BenchStep> steps,
       long lengthMillis,
       long freeSeconds,
+      boolean warmed,
       List<String> haveReady,
       List<FindingView> findings,
       int rulesKept,

@@ -32,8 +32,7 @@ import org.nimblet.core.routine.Coverage;
 import org.nimblet.core.routine.CueSheet;
 import org.nimblet.core.routine.CueSheetWriter;
 import org.nimblet.core.routine.Finding;
-import org.nimblet.core.routine.Finding.Severity;
-import org.nimblet.core.routine.Purpose;
+import org.nimblet.core.routine.PurposePlan;
 import org.nimblet.core.routine.RoutineCheck;
 import org.nimblet.core.routine.RoutineRequest;
 import org.nimblet.core.routine.RoutineRule;
@@ -135,12 +134,13 @@ class BenchController {
   private RoutineRequest request(Draft draft, Optional<ClientFile> client, List<Step> pinned) {
     OptionalInt minutes =
         draft.minutesToPlay() == null ? OptionalInt.empty() : OptionalInt.of(draft.minutesToPlay());
+    boolean warmed = warmed(draft);
     if (client.isEmpty()) {
       return RoutineRequests.forAnybody(
           draft.purpose(),
           draft.budgetSeconds(),
           Optional.ofNullable(draft.discipline()),
-          new Around(draft.warmed(), minutes, false),
+          new Around(warmed, minutes, false),
           pinned);
     }
     LocalDate today = LocalDate.ofInstant(clock.instant(), client.get().zone());
@@ -154,8 +154,12 @@ class BenchController {
         draft.purpose(),
         draft.budgetSeconds(),
         Optional.ofNullable(draft.activityId()),
-        new Around(draft.warmed(), minutes, performance),
+        new Around(warmed, minutes, performance),
         pinned);
+  }
+
+  private static boolean warmed(Draft draft) {
+    return draft.warmed() == null ? PurposePlan.of(draft.purpose()).followsPlay() : draft.warmed();
   }
 
   private ExerciseLibrary library() {
@@ -181,6 +185,7 @@ class BenchController {
         views,
         sheet.lengthMillis(),
         Math.floorDiv(draft.budgetSeconds() * 1000L - sheet.lengthMillis(), 1000L),
+        warmed(draft),
         RoutineViews.haveReady(steps),
         findings.stream().map(finding -> view(finding, read)).toList(),
         RoutineRule.values().length - broken.size(),
@@ -358,6 +363,16 @@ class BenchController {
         .toList();
   }
 
+  /** The steps after every repair there is. */
+  @PostMapping("/repair")
+  List<StepDraft> repair(@Valid @RequestBody Draft draft) {
+    Read read = read(draft);
+    return drafts.drafts(
+        scope.coachId(),
+        new RoutineCheck(library()).repaired(draft.purpose(), read.request(), read.plain()),
+        read.steps());
+  }
+
   @PostMapping("/compose")
   ComposeView compose(@Valid @RequestBody ComposeForm form) {
     Read read = read(form.draft());
@@ -492,8 +507,8 @@ class BenchController {
 
   private RoutineView play(
       ClientFile client, Draft draft, Read read, Optional<UUID> routineId, String title) {
-    SafeSteps safe =
-        SafeSteps.of(new RoutineCheck(library()), draft.purpose(), read.request(), read.plain());
+    RoutineCheck.SafeSteps safe =
+        new RoutineCheck(library()).safe(draft.purpose(), read.request(), read.plain());
     return views.played(
         client,
         new Occasion(
@@ -507,8 +522,13 @@ class BenchController {
         safe.steps(),
         CueSheetWriter.write(safe.steps(), read.facts().pace(), read.facts().notation()),
         safe.steps().stream().map(step -> step.exercise().guidance().purpose()).toList(),
-        safe.leftOut(),
+        safe.stopped().stream().map(BenchController::leftOut).toList(),
         List.of());
+  }
+
+  private static LeftOutView leftOut(RoutineCheck.Stopped stopped) {
+    Exercise exercise = stopped.exercise();
+    return new LeftOutView(exercise.id(), exercise.title(), exercise.kind(), stopped.sentence());
   }
 
   /**
@@ -519,31 +539,5 @@ class BenchController {
    */
   RoutineView play(ClientFile client, Draft draft, UUID routineId, String title) {
     return play(client, draft, read(draft), Optional.of(routineId), title);
-  }
-
-  /** The steps that may be done, and what was taken out of them for safety. */
-  private record SafeSteps(List<Step> steps, List<LeftOutView> leftOut) {
-    private static final int MOST_REPAIRS = 200;
-
-    static SafeSteps of(
-        RoutineCheck check, Purpose purpose, RoutineRequest request, List<Step> steps) {
-      List<Step> now = steps;
-      List<LeftOutView> leftOut = new ArrayList<>();
-      for (int i = 0; i < MOST_REPAIRS; i++) {
-        Optional<Finding> stop =
-            check.findings(purpose, request, now).stream()
-                .filter(finding -> finding.rule().severity() == Severity.STOP)
-                .findFirst();
-        if (stop.isEmpty()) {
-          return new SafeSteps(now, leftOut);
-        }
-        Exercise exercise = now.get(stop.get().steps().get(0)).exercise();
-        leftOut.add(
-            new LeftOutView(
-                exercise.id(), exercise.title(), exercise.kind(), stop.get().sentence()));
-        now = stop.get().repair().orElseThrow().steps();
-      }
-      return new SafeSteps(List.of(), leftOut);
-    }
   }
 }

@@ -6,7 +6,6 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import org.nimblet.core.routine.Purpose;
 import org.nimblet.server.account.Scope;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.client.ClientFiles;
@@ -17,7 +16,6 @@ import org.nimblet.server.routine.RoutineForms.StoredRoutine;
 import org.nimblet.server.routine.RoutineForms.TemplateView;
 import org.nimblet.server.routine.RoutineViews.RoutineView;
 import org.springframework.http.HttpStatus;
-import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -85,10 +83,16 @@ class RoutineController {
     return service.update(routineId, form);
   }
 
-  @DeleteMapping("/routines/{routineId}")
+  @PostMapping("/routines/{routineId}/archive")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void archive(@PathVariable UUID routineId) {
-    service.archive(routineId);
+    service.archive(routineId, true);
+  }
+
+  @PostMapping("/routines/{routineId}/restore")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void restore(@PathVariable UUID routineId) {
+    service.archive(routineId, false);
   }
 
   @GetMapping("/clients/{clientId}/routines")
@@ -104,7 +108,6 @@ class RoutineController {
     ClientFile client = clients.require(clientId);
     service.require(client, routineId);
     StoredRoutine stored = service.view(routineId, 0);
-    boolean afterPlay = stored.purpose() == Purpose.COOL_DOWN || stored.purpose() == Purpose.BREAK;
     Draft draft =
         new Draft(
             client.id(),
@@ -112,7 +115,7 @@ class RoutineController {
             null,
             stored.purpose(),
             stored.budgetSeconds(),
-            afterPlay,
+            null,
             null,
             stored.steps());
     return bench.play(client, draft, stored.id(), stored.title());

@@ -186,9 +186,10 @@ class RoutineService implements RoutineTitles {
     return json.readValue(version.steps, STEPS);
   }
 
+  /** Puts a routine away, or brings it back; its versions stay either way. */
   @Transactional
-  void archive(UUID routineId) {
-    require(routineId).archivedAt = clock.instant();
+  void archive(UUID routineId, boolean away) {
+    require(routineId).archivedAt = away ? clock.instant() : null;
   }
 
   /** The routines that ship, in the library of the coach. */

@@ -121,8 +121,7 @@ public class History {
       if (old && last.moment != PainMoment.TOLD) {
         continue;
       }
-      Optional<LocalDate> since =
-          place.stream().map(pain -> pain.since).filter(Objects::nonNull).findFirst();
+      Optional<LocalDate> since = felt(place);
       PainHistory.now(place.stream().map(pain -> reading(pain, client)).toList(), since, today)
           .map(pain -> new PainNow(pain, reading(last, client).date(), since))
           .ifPresent(now::add);
@@ -153,7 +152,11 @@ public class History {
   public record ToldPain(
       LocalDate date, Side side, Region region, int level, Optional<LocalDate> since) {}
 
-  /** Writes down pain that was told of apart from a session; earlier words stay. */
+  /**
+   * Writes down pain that was told of apart from a session; earlier words stay.
+   *
+   * @param course new or steady as it was named; a day in {@code since} counts before it
+   */
   @Transactional
   public void tell(
       ClientFile client,
@@ -161,7 +164,9 @@ public class History {
       Region region,
       int level,
       Optional<Sensation> sensation,
+      Optional<Pain.Course> course,
       Optional<LocalDate> since) {
+    List<PainEntry> before = place(client, side, region);
     PainEntry pain = new PainEntry();
     pain.id = UUID.randomUUID();
     pain.coachId = client.coachId();
@@ -172,8 +177,30 @@ public class History {
     pain.region = region;
     pain.level = level;
     pain.sensation = sensation.orElse(null);
-    pain.since = since.orElse(null);
+    pain.since = since.or(() -> course.flatMap(named -> since(client, before, named))).orElse(null);
     pains.save(pain);
+  }
+
+  private List<PainEntry> place(ClientFile client, Side side, Region region) {
+    return pains.findByClientIdOrderByAtAscIdAsc(client.id()).stream()
+        .filter(pain -> pain.side == side && pain.region == region)
+        .toList();
+  }
+
+  private Optional<LocalDate> since(ClientFile client, List<PainEntry> before, Pain.Course named) {
+    return PainHistory.since(
+        before.stream().map(pain -> reading(pain, client)).toList(),
+        felt(before),
+        named,
+        LocalDate.ofInstant(clock.instant(), client.zone()));
+  }
+
+  /** The day that was named last as the first one. */
+  private static Optional<LocalDate> felt(List<PainEntry> place) {
+    return place.stream()
+        .map(pain -> pain.since)
+        .filter(Objects::nonNull)
+        .reduce((earlier, later) -> later);
   }
 
   /**

@@ -186,7 +186,7 @@ public final class Practice {
     draft.put("discipline", null);
     draft.put("purpose", purpose);
     draft.put("budgetSeconds", seconds);
-    draft.put("warmed", false);
+    draft.put("warmed", null);
     draft.put("minutesToPlay", null);
     draft.put("steps", steps);
     return draft;
