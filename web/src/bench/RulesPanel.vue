@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { CheckView, FindingView } from '@/api/types'
 import StateMark from '@/parts/StateMark.vue'
-import { capital } from '@/parts/words'
+import { capital, counted } from '@/parts/words'
 
 /** What the rules say, each with its repair, and how far the client's targets are served. */
 const props = defineProps<{ view: CheckView }>()
@@ -38,7 +38,7 @@ const repairable = computed(() => props.view.findings.filter((f) => f.repair).le
       <h2>Rules</h2>
       <span class="quiet" role="status"
         >{{ view.rulesKept }} kept{{
-          view.findings.length ? `, ${view.findings.length} findings` : ''
+          view.findings.length ? `, ${counted(view.findings.length, 'finding')}` : ''
         }}</span
       >
       <BButton

@@ -107,8 +107,9 @@ const print = () => window.print()
       <PrintCard :exercise="exercise" />
       <article class="no-print" :data-exercise="exercise.id">
         <header>
-          <div class="line-up head">
-            <h2><KindLetter :kind="exercise.kind" /> {{ exercise.title }}</h2>
+          <h2><KindLetter :kind="exercise.kind" /> {{ exercise.title }}</h2>
+          <div class="head">
+            <p>{{ exercise.purpose }}</p>
             <div class="buttons">
               <RouterLink class="btn btn-primary btn-sm" :to="`/library/${exercise.id}/copy`"
                 >Make a variant</RouterLink
@@ -148,7 +149,6 @@ const print = () => window.print()
             </div>
           </div>
           <p v-if="message" role="status" class="word">{{ message }}</p>
-          <p>{{ exercise.purpose }}</p>
           <p v-if="old" class="word warn">
             <StateMark state="WARN" />Version {{ exercise.version }}, as it was then.
             <RouterLink :to="`/library/${exercise.id}`">To the words of today</RouterLink>
@@ -333,8 +333,15 @@ h2 {
   margin: 8px 0 12px;
 }
 .head {
+  display: flex;
   flex-wrap: wrap;
+  align-items: center;
   gap: 8px 20px;
+  margin-top: 4px;
+}
+.head p {
+  flex: 1 1 280px;
+  margin: 0;
 }
 .buttons {
   display: flex;

@@ -64,8 +64,8 @@ button {
   display: grid;
   gap: 6px;
   justify-items: center;
-  flex: 0 1 62px;
-  min-width: 48px;
+  flex: 0 1 auto;
+  min-width: 52px;
   padding: 2px 4px;
   white-space: nowrap;
   border: 0;

@@ -43,11 +43,11 @@ const focusable = (index: number, value: T) =>
 </template>
 
 <style scoped>
-.wide {
+.choices.wide {
   display: flex;
   flex-wrap: nowrap;
 }
-.wide button {
+.choices.wide > button {
   flex: 1;
   min-width: 0;
   padding: 0 2px;

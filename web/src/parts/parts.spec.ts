@@ -130,6 +130,17 @@ describe('texts in pictures', () => {
     lines.forEach((line) => expect(textWidth(line, 14)).toBeLessThanOrEqual(120))
   })
 
+  it('take as few lines as they need, and no more than there may be', () => {
+    const text = 'Palms together, one pushing the other'
+    const counts = [60, 80, 110, 140, 300].map((width) => inLines(text, width, 13, 4).length)
+    expect(counts).toEqual([4, 4, 3, 2, 1])
+    for (let width = 20; width < 300; width += 7) {
+      const lines = inLines(text, width, 13, 4)
+      expect(lines.length).toBeLessThanOrEqual(4)
+      if (lines.every((line) => !line.endsWith('…'))) expect(lines.join(' ')).toBe(text)
+    }
+  })
+
   it('are cut with an ellipsis', () => {
     const cut = fitted('Straightening against the other hand', 80, 14)
     expect(cut.endsWith('…')).toBe(true)

@@ -118,7 +118,10 @@ function keep() {
 <template>
   <main id="main" class="check-in">
     <header>
-      <PegIcon purpose="WARM_UP" :state="record.state === 'DONE' ? 'DONE' : 'LEFT_MIDWAY'" />
+      <PegIcon
+        :purpose="routine.purpose"
+        :state="record.state === 'DONE' ? 'DONE' : 'LEFT_MIDWAY'"
+      />
       <h1>{{ title }}</h1>
       <span class="push large">{{ duration(lasted) }}</span>
     </header>
@@ -134,6 +137,10 @@ function keep() {
       <section>
         <h2>How hard was it? <span>0 nothing, 10 all there is</span></h2>
         <ChoiceRow v-model="effort" label="Effort, 0 to 10" :options="levels()" wide />
+      </section>
+      <section>
+        <h2>Which side was tighter?</h2>
+        <ChoiceRow v-model="tighter" label="Tighter side" :options="TIGHTER" wide />
       </section>
       <section>
         <h2>Does anything hurt? <span>touch the place</span></h2>
@@ -157,10 +164,6 @@ function keep() {
         <p v-if="alarming" class="advice" role="alert">
           <StateMark state="STOP" />{{ routine.safety.advice }}
         </p>
-      </section>
-      <section>
-        <h2>Which side was tighter?</h2>
-        <ChoiceRow v-model="tighter" label="Tighter side" :options="TIGHTER" wide />
       </section>
       <section>
         <label class="one-line" for="one-line">One line for {{ coachName }}</label>

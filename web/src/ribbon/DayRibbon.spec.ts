@@ -73,6 +73,30 @@ describe('the ribbon', () => {
     expect(ribbon([peg({ state: 'IN_SESSION' })]).findAll('.live')).toHaveLength(1)
   })
 
+  it('keeps the line of now out of the words', () => {
+    const labelX = (nowHour: number) =>
+      Number(
+        mount(DayRibbon, {
+          props: {
+            day: { ...day([]), nowHour },
+            left: 0,
+            width: 1800,
+            top: 40,
+            fromHour: 6,
+            toHour: 24,
+          },
+        })
+          .find('.label')
+          .attributes('x'),
+      )
+    expect(labelX(12)).toBe(1300)
+    expect(labelX(18.9), 'the line is left of the middle: the word goes right').toBeGreaterThan(
+      1300,
+    )
+    expect(labelX(19.1)).toBeLessThan(1300)
+    expect(labelX(19.9), 'the line is past the word').toBe(1300)
+  })
+
   it('gives the block that was pressed', async () => {
     const wrapper = ribbon([])
     await wrapper.find('.block').trigger('click')
