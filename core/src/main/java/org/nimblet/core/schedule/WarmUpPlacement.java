@@ -43,20 +43,20 @@ public final class WarmUpPlacement {
    * @param wanted how long a warm-up should be
    * @return what was decided, by the block's id
    */
-  public static Map<String, WarmUpPlace> place(
+  public static Map<String, AttachedPlace> place(
       Instant wakes, Collection<Block> blocks, Collection<Busy> busy, Duration wanted) {
     List<Block> ordered =
         blocks.stream()
             .sorted(Comparator.comparing(Block::start).thenComparing(Block::id))
             .toList();
-    Map<String, WarmUpPlace> places = new TreeMap<>();
+    Map<String, AttachedPlace> places = new TreeMap<>();
     for (Block block : ordered) {
       places.put(block.id(), place(block, wakes, ordered, busy, wanted));
     }
     return places;
   }
 
-  private static WarmUpPlace place(
+  private static AttachedPlace place(
       Block block, Instant wakes, List<Block> blocks, Collection<Busy> busy, Duration wanted) {
     Optional<Block> warming =
         blocks.stream()
@@ -67,7 +67,7 @@ public final class WarmUpPlacement {
             .filter(other -> other.end().plus(STILL_WARM).isAfter(block.start()))
             .findFirst();
     if (warming.isPresent() && !block.performance()) {
-      return new WarmUpPlace.LeftOut(
+      return new AttachedPlace.LeftOut(
           "Left out: the same hands worked until less than %d min before."
               .formatted(STILL_WARM.toMinutes()));
     }
@@ -85,14 +85,15 @@ public final class WarmUpPlacement {
     Duration gap =
         free.isBefore(block.start()) ? Duration.between(free, block.start()) : Duration.ZERO;
     if (gap.compareTo(wanted) >= 0) {
-      return new WarmUpPlace.Placed(wanted, false, "As long as wanted, ends as the block starts.");
+      return new AttachedPlace.Placed(
+          wanted, false, "As long as wanted, ends as the block starts.");
     }
     if (gap.compareTo(SHORTEST) < 0) {
-      return new WarmUpPlace.LeftOut(
+      return new AttachedPlace.LeftOut(
           "Left out: only %s free before it, under %d min."
               .formatted(words(gap), SHORTEST.toMinutes()));
     }
-    return new WarmUpPlace.Placed(
+    return new AttachedPlace.Placed(
         gap,
         true,
         "Shortened from %s to %s: no more is free before it.".formatted(words(wanted), words(gap)));

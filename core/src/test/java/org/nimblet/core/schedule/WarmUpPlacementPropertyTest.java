@@ -15,8 +15,8 @@ import java.util.stream.LongStream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.nimblet.core.anatomy.Side;
-import org.nimblet.core.schedule.WarmUpPlace.LeftOut;
-import org.nimblet.core.schedule.WarmUpPlace.Placed;
+import org.nimblet.core.schedule.AttachedPlace.LeftOut;
+import org.nimblet.core.schedule.AttachedPlace.Placed;
 import org.nimblet.core.schedule.WarmUpPlacement.Busy;
 
 /** What holds on any day. */
@@ -50,7 +50,7 @@ class WarmUpPlacementPropertyTest {
       return new Day(wakes, blocks, busy, Duration.ofMinutes(3L + random.nextInt(18)));
     }
 
-    Map<String, WarmUpPlace> places() {
+    Map<String, AttachedPlace> places() {
       return WarmUpPlacement.place(wakes, blocks, busy, wanted);
     }
   }
@@ -97,7 +97,7 @@ class WarmUpPlacementPropertyTest {
   @MethodSource("seeds")
   void everyBlockGetsAnAnswerAndAPerformanceIsLeftOutForWantOfRoomOnly(long seed) {
     Day day = Day.of(seed);
-    Map<String, WarmUpPlace> places = day.places();
+    Map<String, AttachedPlace> places = day.places();
     assertThat(places).hasSameSizeAs(day.blocks());
     for (Block block : day.blocks()) {
       if (block.performance() && places.get(block.id()) instanceof LeftOut out) {

@@ -10,8 +10,8 @@ import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.nimblet.core.anatomy.Side;
-import org.nimblet.core.schedule.WarmUpPlace.LeftOut;
-import org.nimblet.core.schedule.WarmUpPlace.Placed;
+import org.nimblet.core.schedule.AttachedPlace.LeftOut;
+import org.nimblet.core.schedule.AttachedPlace.Placed;
 import org.nimblet.core.schedule.WarmUpPlacement.Busy;
 
 class WarmUpPlacementTest {
@@ -27,7 +27,7 @@ class WarmUpPlacementTest {
     return new Block(id, at(start), at(end), BOTH, false);
   }
 
-  private static WarmUpPlace placeOf(String id, List<Block> blocks, List<Busy> busy) {
+  private static AttachedPlace placeOf(String id, List<Block> blocks, List<Busy> busy) {
     return WarmUpPlacement.place(WAKES, blocks, busy, Duration.ofMinutes(10)).get(id);
   }
 

@@ -10,6 +10,7 @@ import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.nimblet.core.exercise.Discipline;
+import org.nimblet.core.schedule.ActivityKind;
 
 @Entity
 class Activity {

@@ -15,6 +15,7 @@ import org.nimblet.core.exercise.Position;
 import org.nimblet.core.exercise.Thing;
 import org.nimblet.core.routine.AgeGroup;
 import org.nimblet.core.routine.Weights;
+import org.nimblet.core.schedule.ActivityKind;
 
 /**
  * All that is known of a client, as other features read it.

@@ -20,6 +20,7 @@ import org.nimblet.core.exercise.Method;
 import org.nimblet.core.exercise.Position;
 import org.nimblet.core.exercise.Thing;
 import org.nimblet.core.routine.AgeGroup;
+import org.nimblet.core.schedule.ActivityKind;
 
 /** What goes over the wire about clients. */
 final class ClientForms {

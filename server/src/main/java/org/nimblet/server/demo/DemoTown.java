@@ -15,7 +15,7 @@ import org.nimblet.core.exercise.Method;
 import org.nimblet.core.exercise.Position;
 import org.nimblet.core.exercise.ReferralSign;
 import org.nimblet.core.exercise.Thing;
-import org.nimblet.server.client.ActivityKind;
+import org.nimblet.core.schedule.ActivityKind;
 
 /** The invented harbour town: a coach and four clients, none of them real. */
 final class DemoTown {

@@ -10,7 +10,7 @@ import org.nimblet.core.routine.Composer;
 import org.nimblet.core.routine.Composition;
 import org.nimblet.core.routine.Purpose;
 import org.nimblet.core.routine.RoutineRequest;
-import org.nimblet.core.schedule.WarmUpPlace;
+import org.nimblet.core.schedule.AttachedPlace;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.library.CoachLibraries;
 import org.nimblet.server.library.CoachLibrary;
@@ -61,7 +61,7 @@ public class WarmUps {
 
   /** The warm-up of a block of this day. */
   public Answer forBlock(ClientFile client, DaySchedule day, DayBlock block) {
-    if (block.warmUp() instanceof WarmUpPlace.Placed placed) {
+    if (block.warmUp() instanceof AttachedPlace.Placed placed) {
       RoutineRequest request =
           requests.of(
               client,

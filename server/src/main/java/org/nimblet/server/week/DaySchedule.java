@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import org.nimblet.core.schedule.WarmUpPlace;
+import org.nimblet.core.schedule.AttachedPlace;
 
 /**
  * A client's day: blocks with their warm-ups placed, and busy times.
@@ -32,7 +32,7 @@ public record DaySchedule(
       LocalTime endsAt,
       Instant start,
       Instant end,
-      WarmUpPlace warmUp) {}
+      AttachedPlace warmUp) {}
 
   /** A time that is taken otherwise. */
   public record DayBusy(Instant start, Instant end) {}
@@ -40,7 +40,7 @@ public record DaySchedule(
   /** Blocks that have begun without the warm-up that was placed before them. */
   public List<DayBlock> missed(Set<UUID> servedBlocks, Instant now) {
     return blocks.stream()
-        .filter(block -> block.warmUp() instanceof WarmUpPlace.Placed)
+        .filter(block -> block.warmUp() instanceof AttachedPlace.Placed)
         .filter(block -> !block.start().isAfter(now))
         .filter(block -> !servedBlocks.contains(block.id()))
         .toList();

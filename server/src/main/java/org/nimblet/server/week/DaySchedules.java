@@ -13,7 +13,7 @@ import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.nimblet.core.anatomy.Side;
-import org.nimblet.core.schedule.WarmUpPlace;
+import org.nimblet.core.schedule.AttachedPlace;
 import org.nimblet.core.schedule.WarmUpPlacement;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.platform.NotFoundException;
@@ -101,7 +101,7 @@ public class DaySchedules {
               hands(client, block),
               block.performance));
     }
-    Map<String, WarmUpPlace> places =
+    Map<String, AttachedPlace> places =
         WarmUpPlacement.place(
             wakes,
             placed,

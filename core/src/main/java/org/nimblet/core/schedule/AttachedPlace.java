@@ -3,7 +3,7 @@ package org.nimblet.core.schedule;
 import java.time.Duration;
 
 /** Whether and how long a block is warmed up for, with the reason. */
-public sealed interface WarmUpPlace {
+public sealed interface AttachedPlace {
 
   /** The reason as one sentence. */
   String reason();
@@ -15,12 +15,12 @@ public sealed interface WarmUpPlace {
    * @param shortened whether less than was wanted
    * @param reason why so long
    */
-  record Placed(Duration length, boolean shortened, String reason) implements WarmUpPlace {}
+  record Placed(Duration length, boolean shortened, String reason) implements AttachedPlace {}
 
   /**
    * There is none.
    *
    * @param reason why
    */
-  record LeftOut(String reason) implements WarmUpPlace {}
+  record LeftOut(String reason) implements AttachedPlace {}
 }
