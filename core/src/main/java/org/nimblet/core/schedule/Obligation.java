@@ -1,0 +1,154 @@
+package org.nimblet.core.schedule;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import org.nimblet.core.anatomy.Tissue;
+import org.nimblet.core.routine.PainDose;
+import org.nimblet.core.routine.Purpose;
+import org.nimblet.core.schedule.Anchor.PartOfDay;
+
+/**
+ * What a programme asks for again and again.
+ *
+ * @param id tells the obligations of a programme apart
+ * @param purpose what for
+ * @param minutes how long a session is, 1 to 60
+ * @param frequency how often, or attached to which side of a block
+ * @param anchor where in the day a free-standing session belongs
+ * @param heavy whether it is heavy strengthening, which needs a day of rest between
+ * @param notOn days of the week that are left free
+ */
+public record Obligation(
+    String id,
+    Purpose purpose,
+    int minutes,
+    Frequency frequency,
+    Anchor anchor,
+    boolean heavy,
+    Set<DayOfWeek> notOn) {
+
+  private static final int LONGEST = 60;
+
+  /** What heavy strengthening loads, so that all of it shares one day of rest (ours). */
+  private static final Set<Tissue> HEAVILY_WORKED =
+      EnumSet.of(
+          Tissue.FINGER_FLEXORS, Tissue.FINGER_EXTENSORS, Tissue.FOREARM_ROTATORS, Tissue.WRIST);
+
+  /** How often it comes. */
+  public enum Frequency {
+    BEFORE_BLOCKS("before every block"),
+    INSIDE_BLOCKS("inside long blocks"),
+    AFTER_BLOCKS("after every block"),
+    DAILY("daily"),
+    MORNING_AND_NIGHT("daily, morning and night"),
+    EVERY_SECOND_DAY("every second day"),
+    ONCE_A_WEEK("once a week"),
+    TWICE_A_WEEK("twice a week"),
+    THREE_A_WEEK("three times a week"),
+    BY_PAIN("as often as pain allows");
+
+    private final String words;
+
+    Frequency(String words) {
+      this.words = words;
+    }
+
+    /** The frequency for people. */
+    public String words() {
+      return words;
+    }
+
+    /** Whether its sessions belong to blocks instead of standing free in the day. */
+    public boolean attached() {
+      return this == BEFORE_BLOCKS || this == INSIDE_BLOCKS || this == AFTER_BLOCKS;
+    }
+  }
+
+  /**
+   * Checks the numbers and copies the set.
+   *
+   * @throws IllegalArgumentException if the length is out of range, or heavy work would be daily
+   */
+  public Obligation {
+    notOn = Set.copyOf(notOn);
+    if (minutes < 1 || minutes > LONGEST) {
+      throw new IllegalArgumentException(
+          "minutes (%d) must be 1 to %d".formatted(minutes, LONGEST));
+    }
+    if (heavy && (frequency == Frequency.DAILY || frequency == Frequency.MORNING_AND_NIGHT)) {
+      throw new IllegalArgumentException(
+          "heavy strengthening needs a day of rest between and cannot be %s; every second day is the most"
+              .formatted(frequency.words()));
+    }
+  }
+
+  /** Inside a sentence: "strength, heavy". */
+  public String title() {
+    return purpose.word().toLowerCase(java.util.Locale.ROOT) + (heavy ? ", heavy" : "");
+  }
+
+  /**
+   * How often it comes with the pain there is: what is left to pain follows its table, everything
+   * else stays.
+   */
+  public Frequency frequency(PainDose dose) {
+    if (frequency != Frequency.BY_PAIN) {
+      return frequency;
+    }
+    return switch (dose.often()) {
+      case THREE_A_WEEK -> Frequency.THREE_A_WEEK;
+      case MORNING_AND_NIGHT -> heavy ? Frequency.EVERY_SECOND_DAY : Frequency.MORNING_AND_NIGHT;
+      case ONCE_A_DAY, NOT_AT_ALL -> heavy ? Frequency.EVERY_SECOND_DAY : Frequency.DAILY;
+    };
+  }
+
+  /**
+   * What the planner gives a place: a line, two for morning and night, none if it is attached or if
+   * pain forbids it.
+   *
+   * @param from the first date
+   * @param until the last date
+   */
+  public List<Line> lines(LocalDate from, LocalDate until, PainDose dose) {
+    Frequency often = frequency(dose);
+    boolean forbidden = frequency == Frequency.BY_PAIN && dose.often() == PainDose.Often.NOT_AT_ALL;
+    List<Line> lines = new ArrayList<>();
+    if (often.attached() || forbidden) {
+      return lines;
+    }
+    if (often == Frequency.MORNING_AND_NIGHT) {
+      lines.add(line(id + ":morning", PartOfDay.MORNING, new Line.Daily(), from, until));
+      lines.add(line(id + ":night", PartOfDay.BEDTIME, new Line.Daily(), from, until));
+      return lines;
+    }
+    Line.Often rhythm =
+        switch (often) {
+          case EVERY_SECOND_DAY -> new Line.EverySecondDay();
+          case ONCE_A_WEEK -> new Line.TimesAWeek(1);
+          case TWICE_A_WEEK -> new Line.TimesAWeek(2);
+          case THREE_A_WEEK -> new Line.TimesAWeek(3);
+          default -> new Line.Daily();
+        };
+    lines.add(line(id, anchor, rhythm, from, until));
+    return lines;
+  }
+
+  private Line line(
+      String lineId, Anchor where, Line.Often often, LocalDate from, LocalDate until) {
+    return new Line(
+        lineId,
+        title(),
+        purpose,
+        minutes,
+        where,
+        often,
+        notOn,
+        from,
+        until,
+        heavy ? HEAVILY_WORKED : Set.of());
+  }
+}
