@@ -108,6 +108,22 @@ class ScopeTest {
     if (endpoint.pattern().contains("/set-up")) {
       return setUpBody(endpoint, client);
     }
+    if (endpoint.pattern().endsWith("/programme")) {
+      return WeekTest.programme(
+          List.of(WeekTest.obligation("RECOVERY", "DAILY", "EVENING", false)));
+    }
+    if (endpoint.pattern().endsWith("/pins")) {
+      return WeekTest.pin("none", Practice.today().toString(), "19:00", false);
+    }
+    if (endpoint.pattern().endsWith("/preview") && endpoint.pattern().contains("/plan")) {
+      Map<String, Object> preview = new HashMap<>();
+      preview.put("date", Practice.today().toString());
+      preview.put("pin", null);
+      preview.put("blockId", null);
+      preview.put("startsAt", null);
+      preview.put("endsAt", null);
+      return preview;
+    }
     if (endpoint.pattern().startsWith("/api/routines")) {
       return Practice.routineForm(null, 1, List.of(Practice.stepDraft("a", "palm-rub")));
     }

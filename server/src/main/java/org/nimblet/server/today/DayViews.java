@@ -1,6 +1,7 @@
 package org.nimblet.server.today;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -18,6 +19,8 @@ import org.nimblet.core.progress.AttentionRules;
 import org.nimblet.core.routine.Purpose;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.health.HealthFiles;
+import org.nimblet.server.programme.PlannedSessions;
+import org.nimblet.server.programme.PlannedSessions.PlannedPeg;
 import org.nimblet.server.routine.WarmUps;
 import org.nimblet.server.routine.WarmUps.PlannedWarmUp;
 import org.nimblet.server.session.History;
@@ -36,13 +39,23 @@ class DayViews {
   private final WarmUps warmUps;
   private final History history;
   private final HealthFiles healths;
+  private final PlannedSessions plannedSessions;
 
-  DayViews(DaySchedules schedules, WarmUps warmUps, History history, HealthFiles healths) {
+  DayViews(
+      DaySchedules schedules,
+      WarmUps warmUps,
+      History history,
+      HealthFiles healths,
+      PlannedSessions plannedSessions) {
     this.schedules = schedules;
     this.warmUps = warmUps;
     this.history = history;
     this.healths = healths;
+    this.plannedSessions = plannedSessions;
   }
+
+  /** A session may begin so long after its time before it counts as missed (ours). */
+  private static final Duration STILL_DUE = Duration.ofHours(1);
 
   /** The state of a session on the ribbon. */
   enum PegState {
@@ -84,9 +97,17 @@ class DayViews {
   /** A busy time on the ribbon. */
   record DayBusyView(double startHour, double endHour) {}
 
-  /** A session on the ribbon. */
+  /**
+   * A session on the ribbon.
+   *
+   * @param lineId what a free-standing session was planned for; null for all others
+   * @param why why it is there, if that is known here
+   */
   record PegView(
       @Schema(nullable = true) UUID blockId,
+      @Schema(nullable = true) String lineId,
+      boolean pinned,
+      String why,
       Purpose purpose,
       PegState state,
       double startHour,
@@ -107,15 +128,29 @@ class DayViews {
 
   /** Days of a client, first and last included. */
   List<DayView> days(ClientFile client, LocalDate first, LocalDate last, Instant now) {
+    List<PastSession> sessions = history.sessions(client, first, last);
     Map<LocalDate, List<PastSession>> past =
-        history.sessions(client, first, last).stream()
-            .collect(Collectors.groupingBy(PastSession::date));
-    return schedules.days(client, first, last).stream()
-        .map(day -> day(client, day, past.getOrDefault(day.date(), List.of()), now))
+        sessions.stream().collect(Collectors.groupingBy(PastSession::date));
+    List<DaySchedule> days = schedules.days(client, first, last);
+    Map<LocalDate, List<PlannedPeg>> planned = plannedSessions.of(client, days, sessions);
+    return days.stream()
+        .map(
+            day ->
+                day(
+                    client,
+                    day,
+                    past.getOrDefault(day.date(), List.of()),
+                    planned.getOrDefault(day.date(), List.of()),
+                    now))
         .toList();
   }
 
-  private DayView day(ClientFile client, DaySchedule day, List<PastSession> past, Instant now) {
+  private DayView day(
+      ClientFile client,
+      DaySchedule day,
+      List<PastSession> past,
+      List<PlannedPeg> others,
+      Instant now) {
     Hours hours = new Hours(day.date(), client.zone());
     Map<UUID, PastSession> byBlock =
         past.stream()
@@ -132,6 +167,7 @@ class DayViews {
             .ifPresent(planned -> pegs.add(peg(block, planned, hours, now)));
       }
     }
+    others.forEach(planned -> pegs.add(peg(planned, hours, now)));
     pegs.sort(java.util.Comparator.comparing(PegView::start));
     return new DayView(
         day.date(),
@@ -190,6 +226,9 @@ class DayViews {
   private static PegView peg(PastSession session, Hours hours) {
     return new PegView(
         session.blockId().orElse(null),
+        null,
+        false,
+        "",
         session.purpose(),
         session.state() == SessionState.DONE ? PegState.DONE : PegState.LEFT_MIDWAY,
         hours.of(session.beganAt()),
@@ -207,14 +246,11 @@ class DayViews {
         !now.isBefore(block.start())
             ? PegState.MISSED
             : now.isBefore(planned.start()) ? PegState.PLANNED : PegState.IN_SESSION;
-    String words =
-        switch (state) {
-          case MISSED -> ", missed";
-          case IN_SESSION -> ", due now";
-          default -> ", planned";
-        };
     return new PegView(
         block.id(),
+        null,
+        false,
+        planned.reason(),
         planned.composed().purpose(),
         state,
         hours.of(planned.start()),
@@ -223,7 +259,37 @@ class DayViews {
         planned.end(),
         hours.time(planned.start()),
         hours.time(planned.end()),
-        planned.composed().purpose().word() + words);
+        planned.composed().purpose().word() + words(state));
+  }
+
+  private static String words(PegState state) {
+    return switch (state) {
+      case MISSED -> ", missed";
+      case IN_SESSION -> ", due now";
+      default -> ", planned";
+    };
+  }
+
+  /** A break is taken or not, nobody writes it down; every other session can be missed. */
+  private static PegView peg(PlannedPeg planned, Hours hours, Instant now) {
+    PegState state =
+        now.isBefore(planned.start()) || planned.purpose() == Purpose.BREAK
+            ? PegState.PLANNED
+            : now.isBefore(planned.end().plus(STILL_DUE)) ? PegState.IN_SESSION : PegState.MISSED;
+    return new PegView(
+        planned.blockId().orElse(null),
+        planned.lineId().orElse(null),
+        planned.pinned(),
+        planned.why(),
+        planned.purpose(),
+        state,
+        hours.of(planned.start()),
+        hours.of(planned.end()),
+        planned.start(),
+        planned.end(),
+        hours.time(planned.start()),
+        hours.time(planned.end()),
+        planned.purpose().word() + words(state));
   }
 
   /** Local hours since the midnight of a date. */

@@ -9,6 +9,7 @@ import java.time.temporal.TemporalAdjusters;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.nimblet.core.routine.Purpose;
 import org.nimblet.server.account.AccountService;
 import org.nimblet.server.account.Scope;
 import org.nimblet.server.client.ClientFile;
@@ -94,6 +95,17 @@ class TodayController {
         now);
   }
 
+  /** The week of a client in which a date lies, this week without one, from Monday on. */
+  @GetMapping("/clients/{clientId}/week")
+  List<DayView> week(@PathVariable UUID clientId, @RequestParam(required = false) LocalDate date) {
+    ClientFile file = clients.require(clientId);
+    Instant now = clock.instant();
+    LocalDate shown =
+        Optional.ofNullable(date).orElseGet(() -> LocalDate.ofInstant(now, file.zone()));
+    LocalDate monday = shown.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
+    return days.days(file, monday, monday.plusDays(6), now);
+  }
+
   /** The signed-in client's own day. */
   @GetMapping("/my/day")
   MyDayView myDay() {
@@ -109,6 +121,7 @@ class TodayController {
         view,
         view.pegs().stream()
             .filter(peg -> peg.state() == PegState.PLANNED || peg.state() == PegState.IN_SESSION)
+            .filter(peg -> peg.purpose() == Purpose.WARM_UP)
             .findFirst()
             .map(DayViews.PegView::blockId)
             .orElse(null),

@@ -19,4 +19,20 @@ class Block {
   LocalTime endsAt;
   String title;
   boolean performance;
+
+  /** The same block at another time, not to be stored. */
+  Block at(LocalTime start, LocalTime end) {
+    Block moved = new Block();
+    moved.id = id;
+    moved.coachId = coachId;
+    moved.clientId = clientId;
+    moved.activityId = activityId;
+    moved.version = version;
+    moved.date = date;
+    moved.startsAt = start;
+    moved.endsAt = end;
+    moved.title = title;
+    moved.performance = performance;
+    return moved;
+  }
 }

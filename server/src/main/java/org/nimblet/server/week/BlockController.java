@@ -14,6 +14,7 @@ import org.nimblet.server.client.ClientFiles;
 import org.nimblet.server.platform.ConflictException;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.platform.NotFoundException;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -31,10 +32,12 @@ class BlockController {
 
   private final ClientFiles clients;
   private final Blocks blocks;
+  private final ApplicationEventPublisher events;
 
-  BlockController(ClientFiles clients, Blocks blocks) {
+  BlockController(ClientFiles clients, Blocks blocks, ApplicationEventPublisher events) {
     this.clients = clients;
     this.blocks = blocks;
+    this.events = events;
   }
 
   /** A block as written; an empty title takes the activity's. */
@@ -63,7 +66,9 @@ class BlockController {
     block.coachId = client.coachId();
     block.clientId = client.id();
     write(block, client, form);
-    return view(blocks.saveAndFlush(block));
+    BlockView saved = view(blocks.saveAndFlush(block));
+    events.publishEvent(new BlocksChanged(client));
+    return saved;
   }
 
   @PutMapping("/{blockId}")
@@ -77,14 +82,19 @@ class BlockController {
           "Somebody else changed this block meanwhile.", view(block), changed(block, form));
     }
     write(block, client, form);
-    return view(blocks.saveAndFlush(block));
+    BlockView saved = view(blocks.saveAndFlush(block));
+    events.publishEvent(new BlocksChanged(client));
+    return saved;
   }
 
   @DeleteMapping("/{blockId}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   @Transactional
   void delete(@PathVariable UUID clientId, @PathVariable UUID blockId) {
-    blocks.delete(require(clients.require(clientId), blockId));
+    ClientFile client = clients.require(clientId);
+    blocks.delete(require(client, blockId));
+    blocks.flush();
+    events.publishEvent(new BlocksChanged(client));
   }
 
   private Block require(ClientFile client, UUID blockId) {

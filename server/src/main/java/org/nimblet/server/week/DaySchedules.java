@@ -79,6 +79,32 @@ public class DaySchedules {
     return day(client, block.date);
   }
 
+  /**
+   * The day of a block as it would be with the block at another time; nothing is stored.
+   *
+   * @throws NotFoundException if the client has no such block
+   */
+  @Transactional(readOnly = true)
+  public DaySchedule moved(ClientFile client, UUID blockId, LocalTime startsAt, LocalTime endsAt) {
+    Block block =
+        blocks
+            .findByIdAndClientId(blockId, client.id())
+            .orElseThrow(() -> new NotFoundException("block"));
+    List<Block> others =
+        blocks
+            .findByClientIdAndDateBetweenOrderByDateAscStartsAtAscIdAsc(
+                client.id(), block.date, block.date)
+            .stream()
+            .map(other -> other.id.equals(blockId) ? other.at(startsAt, endsAt) : other)
+            .toList();
+    return day(
+        client,
+        block.date,
+        others,
+        busyTimes.findByClientIdAndDateBetweenOrderByDateAscStartsAtAsc(
+            client.id(), block.date, block.date));
+  }
+
   private static DaySchedule day(
       ClientFile client, LocalDate date, List<Block> blocks, List<BusyTime> busyTimes) {
     ZoneId zone = client.zone();

@@ -1,0 +1,104 @@
+package org.nimblet.server.programme;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.UUID;
+import org.nimblet.core.routine.Purpose;
+import org.nimblet.core.schedule.ActivityKind;
+import org.nimblet.core.schedule.AttachedPlace;
+import org.nimblet.core.schedule.BreakPlan;
+import org.nimblet.core.schedule.CoolDownPlacement;
+import org.nimblet.core.schedule.Obligation;
+import org.nimblet.core.schedule.Obligation.Frequency;
+import org.nimblet.core.schedule.WarmUpPlacement.Busy;
+import org.nimblet.server.client.ClientFile;
+import org.nimblet.server.week.DaySchedule;
+import org.nimblet.server.week.DaySchedule.DayBlock;
+import org.springframework.stereotype.Component;
+
+/** Breaks inside blocks and cool-downs after them, as a programme asks for them. */
+@Component
+class AttachedSessions {
+
+  /** A session that belongs to a block. */
+  record AttachedSession(UUID blockId, Purpose purpose, Instant start, Instant end, String why) {}
+
+  List<AttachedSession> of(ClientFile client, DaySchedule day, List<Obligation> obligations) {
+    List<AttachedSession> sessions = new ArrayList<>();
+    find(obligations, Frequency.INSIDE_BLOCKS)
+        .ifPresent(o -> day.blocks().forEach(block -> sessions.addAll(breaks(client, block, o))));
+    find(obligations, Frequency.AFTER_BLOCKS)
+        .ifPresent(o -> sessions.addAll(coolDowns(client, day, o)));
+    return sessions;
+  }
+
+  private static Optional<Obligation> find(List<Obligation> obligations, Frequency frequency) {
+    return obligations.stream().filter(o -> o.frequency() == frequency).findFirst();
+  }
+
+  private static List<AttachedSession> breaks(
+      ClientFile client, DayBlock block, Obligation obligation) {
+    Optional<ActivityKind> kind =
+        client.activity(block.activityId()).map(ClientFile.ActivityFile::kind);
+    int minutes = (int) Duration.between(block.start(), block.end()).toMinutes();
+    if (block.performance() || kind.isEmpty()) {
+      return List.of();
+    }
+    return kind.get()
+        .rhythm()
+        .map(
+            rhythm ->
+                BreakPlan.of(minutes, rhythm).breaks().stream()
+                    .map(
+                        one -> {
+                          Instant start = block.start().plus(Duration.ofMinutes(one.startMinute()));
+                          int length = Math.min(one.minutes(), obligation.minutes());
+                          return new AttachedSession(
+                              block.id(),
+                              obligation.purpose(),
+                              start,
+                              start.plus(Duration.ofMinutes(length)),
+                              "After %d min of %s; %d min off."
+                                  .formatted(one.workMinutes(), block.title(), one.minutes()));
+                        })
+                    .toList())
+        .orElse(List.of());
+  }
+
+  private static List<AttachedSession> coolDowns(
+      ClientFile client, DaySchedule day, Obligation obligation) {
+    Map<String, AttachedPlace> places =
+        CoolDownPlacement.place(
+            day.sleeps(),
+            day.blocks().stream()
+                .map(
+                    block ->
+                        new org.nimblet.core.schedule.Block(
+                            block.id().toString(),
+                            block.start(),
+                            block.end(),
+                            java.util.EnumSet.allOf(org.nimblet.core.anatomy.Side.class),
+                            block.performance()))
+                .toList(),
+            day.busy().stream().map(busy -> new Busy(busy.start(), busy.end())).toList(),
+            Duration.ofMinutes(obligation.minutes()),
+            Duration.ofMinutes(client.warmUpMinutes()));
+    List<AttachedSession> sessions = new ArrayList<>();
+    for (DayBlock block : day.blocks()) {
+      if (places.get(block.id().toString()) instanceof AttachedPlace.Placed placed) {
+        sessions.add(
+            new AttachedSession(
+                block.id(),
+                obligation.purpose(),
+                block.end(),
+                block.end().plus(placed.length()),
+                placed.reason()));
+      }
+    }
+    return sessions;
+  }
+}

@@ -1,0 +1,294 @@
+package org.nimblet.server.programme;
+
+import java.time.Clock;
+import java.time.DayOfWeek;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.time.temporal.TemporalAdjusters;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.nimblet.core.routine.Purpose;
+import org.nimblet.core.schedule.AttachedPlace;
+import org.nimblet.core.schedule.Line;
+import org.nimblet.core.schedule.PlanDay;
+import org.nimblet.core.schedule.PlanRequest;
+import org.nimblet.core.schedule.PlanRequest.Fixed;
+import org.nimblet.core.schedule.PlanRequest.Limits;
+import org.nimblet.core.schedule.PlanRequest.SessionKey;
+import org.nimblet.core.schedule.Span;
+import org.nimblet.core.schedule.WeekPlan;
+import org.nimblet.core.schedule.WeekPlanner;
+import org.nimblet.server.client.ClientFile;
+import org.nimblet.server.session.History;
+import org.nimblet.server.session.History.PastSession;
+import org.nimblet.server.week.BlocksChanged;
+import org.nimblet.server.week.DaySchedule;
+import org.nimblet.server.week.DaySchedules;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Has the core plan the weeks of a client, and keeps what was agreed. */
+@Service
+class PlanService {
+
+  /** Weeks that are planned ahead; a programme may be longer. */
+  private static final int WEEKS_AHEAD = 8;
+
+  private static final int WEEK = 7;
+
+  private final ProgrammeFiles programmes;
+  private final AgreedSessions agreed;
+  private final DaySchedules schedules;
+  private final AttachedSessions attachedSessions;
+  private final History history;
+  private final Clock clock;
+
+  PlanService(
+      ProgrammeFiles programmes,
+      AgreedSessions agreed,
+      DaySchedules schedules,
+      AttachedSessions attachedSessions,
+      History history,
+      Clock clock) {
+    this.programmes = programmes;
+    this.agreed = agreed;
+    this.schedules = schedules;
+    this.attachedSessions = attachedSessions;
+    this.history = history;
+    this.clock = clock;
+  }
+
+  /**
+   * What would be if something were otherwise.
+   *
+   * @param days the days with the change in them
+   * @param pins sessions that would stand elsewhere
+   */
+  record Change(Map<LocalDate, DaySchedule> days, Map<SessionKey, Instant> pins) {
+    static final Change NONE = new Change(Map.of(), Map.of());
+  }
+
+  /** A plan with what it was made from. */
+  record Planned(PlanRequest request, WeekPlan plan, List<AgreedSession> before) {
+
+    Optional<Line> line(String id) {
+      return request.lines().stream().filter(line -> line.id().equals(id)).findFirst();
+    }
+  }
+
+  static LocalDate monday(LocalDate date) {
+    return date.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
+  }
+
+  /** Plans whole weeks from a Monday on; stores nothing. */
+  @Transactional(readOnly = true)
+  Planned plan(ClientFile client, LocalDate monday, int weeks, Change change) {
+    LocalDate last = monday.plusDays((long) WEEK * weeks - 1);
+    Instant now = clock.instant();
+    LocalDate today = LocalDate.ofInstant(now, client.zone());
+    Optional<ProgrammeFiles.ProgrammeFile> programme = programmes.current(client);
+    List<Line> lines =
+        programme.map(p -> p.lines(client, programmes.dose(client))).orElse(List.of());
+    List<DaySchedule> days = new ArrayList<>();
+    for (DaySchedule day : schedules.days(client, monday, last.plusDays(1))) {
+      days.add(change.days().getOrDefault(day.date(), day));
+    }
+    List<PlanDay> planDays =
+        days.subList(0, days.size() - 1).stream()
+            .map(day -> planDay(client, day, programme, now))
+            .toList();
+    List<AgreedSession> before =
+        agreed.findByClientIdAndDateBetweenOrderByStartsAtAscLineIdAsc(
+            client.id(), monday.minusWeeks(2), last);
+    Standing standing = standing(client, lines, before, monday, last, today, now, change);
+    PlanRequest request =
+        new PlanRequest(
+            planDays,
+            days.get(days.size() - 1).blocks().stream().anyMatch(block -> block.performance()),
+            lines,
+            standing.fixed(),
+            standing.agreed(),
+            standing.missed(),
+            standing.lastBefore(),
+            programme.map(p -> p.limits()).orElse(Limits.USUAL));
+    return new Planned(request, WeekPlanner.plan(request), before);
+  }
+
+  private PlanDay planDay(
+      ClientFile client,
+      DaySchedule day,
+      Optional<ProgrammeFiles.ProgrammeFile> programme,
+      Instant now) {
+    List<Span> attached = new ArrayList<>();
+    day.blocks()
+        .forEach(
+            block -> {
+              if (block.warmUp() instanceof AttachedPlace.Placed placed) {
+                attached.add(Span.covering(block.start().minus(placed.length()), block.start()));
+              }
+            });
+    programme.ifPresent(
+        p ->
+            attachedSessions.of(client, day, p.obligations()).stream()
+                .filter(session -> session.purpose() == Purpose.COOL_DOWN)
+                .map(session -> Span.covering(session.start(), session.end()))
+                .forEach(attached::add));
+    return PlanDay.of(
+        day.date(),
+        client.zone(),
+        client.wakesAt(),
+        client.sleepsAt(),
+        day.blocks().stream()
+            .map(
+                block ->
+                    new PlanDay.ActivityTime(
+                        block.activityId().toString(),
+                        Span.covering(block.start(), block.end()),
+                        block.performance()))
+            .toList(),
+        day.busy().stream().map(busy -> Span.covering(busy.start(), busy.end())).toList(),
+        attached,
+        now);
+  }
+
+  private record Standing(
+      List<Fixed> fixed,
+      Map<SessionKey, Long> agreed,
+      Set<SessionKey> missed,
+      Map<String, LocalDate> lastBefore) {}
+
+  private Standing standing(
+      ClientFile client,
+      List<Line> lines,
+      List<AgreedSession> before,
+      LocalDate monday,
+      LocalDate last,
+      LocalDate today,
+      Instant now,
+      Change change) {
+    Set<String> ids = lines.stream().map(Line::id).collect(Collectors.toSet());
+    Map<SessionKey, Fixed> fixed = new HashMap<>();
+    Map<SessionKey, Long> starts = new HashMap<>();
+    Set<SessionKey> missed = new HashSet<>();
+    Map<String, LocalDate> lastBefore = new HashMap<>();
+    List<PastSession> free = new ArrayList<>();
+    if (!today.isBefore(monday.minusWeeks(2))) {
+      history.sessions(client, monday.minusWeeks(2), last).stream()
+          .filter(session -> session.blockId().isEmpty())
+          .forEach(free::add);
+    }
+    for (AgreedSession one : before) {
+      if (!ids.contains(one.lineId)) {
+        continue;
+      }
+      SessionKey key = new SessionKey(one.lineId, one.date);
+      Optional<PastSession> done = doneFor(one, free);
+      done.ifPresent(free::remove);
+      if (one.date.isBefore(monday)) {
+        if (done.isPresent() || one.pinned) {
+          lastBefore.merge(one.lineId, one.date, PlanService::later);
+        }
+      } else if (done.isPresent()) {
+        fixed.put(key, new Fixed(key, Span.covering(done.get().beganAt(), done.get().endedAt())));
+      } else if (one.skipped) {
+        missed.add(key);
+      } else if (one.startsAt.plus(one.minutes, ChronoUnit.MINUTES).isBefore(now)) {
+        missed.add(key);
+      } else if (one.pinned) {
+        fixed.put(key, new Fixed(key, span(one.startsAt, one.minutes)));
+      } else {
+        starts.put(key, Span.minuteOf(one.startsAt));
+      }
+    }
+    change
+        .pins()
+        .forEach(
+            (key, start) ->
+                lines.stream()
+                    .filter(line -> line.id().equals(key.lineId()))
+                    .findFirst()
+                    .ifPresent(
+                        line -> fixed.put(key, new Fixed(key, span(start, line.minutes())))));
+    fixed.keySet().forEach(starts::remove);
+    return new Standing(List.copyOf(fixed.values()), starts, missed, lastBefore);
+  }
+
+  private static LocalDate later(LocalDate a, LocalDate b) {
+    return a.isAfter(b) ? a : b;
+  }
+
+  private static Span span(Instant start, int minutes) {
+    long minute = Span.minuteOf(start);
+    return new Span(minute, minute + minutes);
+  }
+
+  /** The session of the same purpose on the same date that began nearest to the agreed start. */
+  static Optional<PastSession> doneFor(AgreedSession one, List<PastSession> free) {
+    return free.stream()
+        .filter(session -> session.date().equals(one.date) && session.purpose() == one.purpose)
+        .min(
+            java.util.Comparator.comparingLong(
+                session -> Math.abs(ChronoUnit.SECONDS.between(one.startsAt, session.beganAt()))));
+  }
+
+  /** Plans from this week on and keeps the result as agreed. */
+  @Transactional
+  Planned agree(ClientFile client) {
+    LocalDate today = LocalDate.ofInstant(clock.instant(), client.zone());
+    LocalDate monday = monday(today);
+    Planned planned = plan(client, monday, WEEKS_AHEAD, Change.NONE);
+    Map<SessionKey, AgreedSession> stored =
+        agreed.findByClientIdAndDateGreaterThanEqualOrderByStartsAtAsc(client.id(), monday).stream()
+            .collect(Collectors.toMap(a -> new SessionKey(a.lineId, a.date), a -> a));
+    Set<SessionKey> kept = new HashSet<>();
+    for (WeekPlan.PlannedSession session : planned.plan().sessions()) {
+      kept.add(session.key());
+      if (session.fixed()) {
+        continue;
+      }
+      AgreedSession row = stored.computeIfAbsent(session.key(), key -> newRow(client, key));
+      Line line = planned.line(session.key().lineId()).orElseThrow();
+      row.startsAt = Span.momentOf(session.span().start());
+      row.minutes = line.minutes();
+      row.purpose = line.purpose();
+      agreed.save(row);
+    }
+    Instant now = clock.instant();
+    stored.forEach(
+        (key, row) -> {
+          boolean past = row.startsAt.isBefore(now);
+          if (!kept.contains(key) && !past && !row.skipped) {
+            agreed.delete(row);
+          }
+        });
+    return planned;
+  }
+
+  static AgreedSession newRow(ClientFile client, SessionKey key) {
+    AgreedSession row = new AgreedSession();
+    row.id = UUID.randomUUID();
+    row.coachId = client.coachId();
+    row.clientId = client.id();
+    row.lineId = key.lineId();
+    row.date = key.date();
+    return row;
+  }
+
+  /** When blocks change, the sessions are re-fitted at once, in the same transaction. */
+  @EventListener
+  @Transactional
+  void blocksChanged(BlocksChanged changed) {
+    if (programmes.current(changed.client()).isPresent()) {
+      agree(changed.client());
+    }
+  }
+}

@@ -1,0 +1,80 @@
+package org.nimblet.server.programme;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import org.nimblet.core.routine.Purpose;
+import org.nimblet.core.schedule.Obligation.Frequency;
+
+/** What goes over the wire about programmes. */
+final class ProgrammeForms {
+
+  private ProgrammeForms() {}
+
+  private static final String MINUTES = "1 to 60 minutes.";
+  private static final String A_DAY = "1 to 8 sessions a day.";
+  private static final String MINUTES_A_DAY = "1 to 240 minutes a day.";
+
+  /** A programme as written. */
+  record ProgrammeForm(
+      long version,
+      @NotBlank(message = "A title.") @Size(max = 60, message = "Up to 60 characters.")
+          String title,
+      @NotNull(message = "What it is to reach, or nothing.")
+          @Size(max = 200, message = "Up to 200 characters.")
+          String target,
+      @NotNull(message = "A date such as 2026-03-02.") LocalDate startsOn,
+      @NotNull(message = "A date such as 2026-03-02.") LocalDate reviewsOn,
+      @NotNull(message = "A date such as 2026-03-02.") LocalDate endsOn,
+      @Min(value = 1, message = A_DAY) @Max(value = 8, message = A_DAY) int sessionsADay,
+      @Min(value = 1, message = MINUTES_A_DAY) @Max(value = 240, message = MINUTES_A_DAY)
+          int minutesADay,
+      @NotNull(message = "The obligations.") @Size(max = 12, message = "At most 12 obligations.")
+          List<@Valid @NotNull(message = "An obligation.") ObligationForm> obligations) {}
+
+  /** An obligation as written. */
+  record ObligationForm(
+      @NotNull(message = "One of the purposes.") Purpose purpose,
+      @Min(value = 1, message = MINUTES) @Max(value = 60, message = MINUTES) int minutes,
+      @NotNull(message = "How often.") Frequency frequency,
+      @Schema(example = "MORNING") @NotNull(message = AnchorText.RULE) String anchor,
+      boolean heavy,
+      @NotNull(message = "Days of the week, or none.") Set<DayOfWeek> notOn) {}
+
+  /** A programme as it stands. */
+  record ProgrammeView(
+      UUID id, ProgrammeForm programme, List<ObligationView> obligations, String painWords) {}
+
+  /**
+   * An obligation with what it comes to.
+   *
+   * @param words how often and where, for people
+   * @param byPain whether the frequency follows pain
+   */
+  record ObligationView(
+      String id,
+      Purpose purpose,
+      int minutes,
+      Frequency frequency,
+      String words,
+      boolean byPain,
+      boolean heavy) {}
+
+  /** A programme to start from. */
+  record ProgrammeTemplateView(
+      String id,
+      String title,
+      String aim,
+      int weeks,
+      int reviewWeeks,
+      List<ObligationForm> obligations) {}
+}

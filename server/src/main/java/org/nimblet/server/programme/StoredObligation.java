@@ -1,0 +1,35 @@
+package org.nimblet.server.programme;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.util.List;
+import java.util.UUID;
+import org.nimblet.core.routine.Purpose;
+import org.nimblet.core.schedule.Obligation.Frequency;
+
+@Entity
+@Table(name = "obligation")
+class StoredObligation {
+  @Id UUID id;
+  UUID coachId;
+  UUID clientId;
+  UUID programmeId;
+  int place;
+
+  @Enumerated(EnumType.STRING)
+  Purpose purpose;
+
+  int minutes;
+
+  @Enumerated(EnumType.STRING)
+  Frequency frequency;
+
+  /** A part of the day, a time of the clock, or "after:" and an activity. */
+  String anchor;
+
+  boolean heavy;
+  List<String> notOn;
+}

@@ -1,0 +1,298 @@
+package org.nimblet.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.temporal.TemporalAdjusters;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.nimblet.server.support.HttpCaller.Answer;
+import org.nimblet.server.support.Practice;
+import org.nimblet.server.support.ServerExtension;
+import org.nimblet.server.support.ServerExtension.RunningServer;
+import tools.jackson.databind.JsonNode;
+
+/** Programmes and the week: placed, re-fitted, pinned, explained. */
+@ExtendWith(ServerExtension.class)
+class WeekTest {
+
+  private record Setting(Practice practice, JsonNode client) {
+    String path(String rest) {
+      return "/api/clients/" + client.get("id").asString() + rest;
+    }
+
+    JsonNode get(String rest) {
+      Answer answer = practice.coach().get(path(rest));
+      assertThat(answer.status()).as(answer.body()).isEqualTo(200);
+      return answer.json();
+    }
+
+    Answer send(String method, String rest, Object body) {
+      return practice.coach().send(method, path(rest), body);
+    }
+
+    JsonNode sent(String method, String rest, Object body) {
+      Answer answer = send(method, rest, body);
+      assertThat(answer.status()).as(answer.body()).isEqualTo(200);
+      return answer.json();
+    }
+
+    JsonNode nextWeek() {
+      return get("/plan?date=" + NEXT_MONDAY);
+    }
+  }
+
+  private static final LocalDate NEXT_MONDAY =
+      Practice.today().with(TemporalAdjusters.next(DayOfWeek.MONDAY));
+
+  private static Setting setting(RunningServer server) {
+    Practice practice = new Practice(server);
+    Map<String, Object> form = Practice.clientForm();
+    form.put("wakesAt", "07:00");
+    form.put("sleepsAt", "23:00");
+    return new Setting(practice, practice.takeIn(form));
+  }
+
+  static Map<String, Object> obligation(
+      String purpose, String frequency, String anchor, boolean heavy) {
+    Map<String, Object> form = new TreeMap<>();
+    form.put("purpose", purpose);
+    form.put("minutes", 10);
+    form.put("frequency", frequency);
+    form.put("anchor", anchor);
+    form.put("heavy", heavy);
+    form.put("notOn", List.of());
+    return form;
+  }
+
+  static Map<String, Object> programme(List<Map<String, Object>> obligations) {
+    Map<String, Object> form = new TreeMap<>();
+    form.put("version", 0);
+    form.put("title", "Conditioning");
+    form.put("target", "");
+    form.put("startsOn", Practice.today().toString());
+    form.put("reviewsOn", Practice.today().plusWeeks(3).toString());
+    form.put("endsOn", Practice.today().plusWeeks(6).toString());
+    form.put("sessionsADay", 4);
+    form.put("minutesADay", 45);
+    form.put("obligations", obligations);
+    return form;
+  }
+
+  static Map<String, Object> pin(String line, String date, String startsAt, boolean skipped) {
+    Map<String, Object> form = new TreeMap<>();
+    form.put("lineId", line);
+    form.put("date", date);
+    form.put("startsAt", startsAt);
+    form.put("skipped", skipped);
+    return form;
+  }
+
+  private static List<String> times(JsonNode plan, String purpose) {
+    List<String> times = new ArrayList<>();
+    for (JsonNode session : plan.get("sessions")) {
+      if (session.get("purpose").asString().equals(purpose)) {
+        times.add(
+            LocalDate.parse(session.get("date").asString()).getDayOfWeek().name().substring(0, 3)
+                + " "
+                + session.get("startsAt").asString().substring(0, 5));
+      }
+    }
+    return times;
+  }
+
+  @Test
+  void aProgrammeIsPlacedInTheWeeksAtOnce(RunningServer server) {
+    Setting setting = setting(server);
+    assertThat(setting.get("/programme")).isEmpty();
+    JsonNode programme =
+        setting.sent(
+            "PUT",
+            "/programme",
+            programme(
+                List.of(
+                    obligation("STRENGTH", "THREE_A_WEEK", "EVENING", true),
+                    obligation("RECOVERY", "DAILY", "BEDTIME", false))));
+    assertThat(programme.at("/obligations/0/words").asString())
+        .isEqualTo("three times a week, evening");
+    JsonNode plan = setting.nextWeek();
+    assertThat(times(plan, "STRENGTH")).hasSize(3).allMatch(time -> time.endsWith("19:00"));
+    assertThat(times(plan, "RECOVERY")).hasSize(7).allMatch(time -> time.endsWith("22:00"));
+    assertThat(plan.get("moves")).isEmpty();
+    assertThat(plan.at("/counts/0/placed").asInt()).isEqualTo(3);
+    assertThat(plan.at("/sessions/0/why").asString()).startsWith("At its time: ");
+    JsonNode days = setting.get("/week?date=" + NEXT_MONDAY);
+    assertThat(days).hasSize(7);
+    assertThat(days.at("/6/pegs/0/state").asString()).isEqualTo("PLANNED");
+    assertThat(days.at("/6/pegs/0/lineId").isNull()).isFalse();
+  }
+
+  @Test
+  void whenABlockComesTheSessionGivesWayAndTheRestStays(RunningServer server) {
+    Setting setting = setting(server);
+    setting.sent(
+        "PUT", "/programme", programme(List.of(obligation("RECOVERY", "DAILY", "EVENING", false))));
+    JsonNode block =
+        setting.practice().putBlock(setting.client(), NEXT_MONDAY.plusDays(3), "18:30", "20:00");
+    JsonNode plan = setting.nextWeek();
+    assertThat(times(plan, "RECOVERY"))
+        .hasSize(7)
+        .contains("WED 19:00", "FRI 19:00")
+        .doesNotContain("THU 19:00");
+    assertThat(plan.get("moves")).as("what gave way is agreed again").isEmpty();
+    Map<String, Object> preview = new TreeMap<>();
+    preview.put("date", NEXT_MONDAY.toString());
+    preview.put("pin", null);
+    preview.put("blockId", block.get("id").asString());
+    preview.put("startsAt", "16:30");
+    preview.put("endsAt", "18:00");
+    JsonNode would = setting.sent("POST", "/plan/preview", preview);
+    assertThat(would.get("moves")).as("what is agreed stays where it can").isEmpty();
+    preview.put("startsAt", "07:00");
+    preview.put("endsAt", "22:55");
+    assertThat(setting.sent("POST", "/plan/preview", preview).at("/moves/0").asString())
+        .startsWith("Recovery, Thu ")
+        .endsWith(": no longer fits.");
+    assertThat(setting.nextWeek()).as("a preview stores nothing").isEqualTo(plan);
+  }
+
+  @Test
+  void aSessionIsPinnedSkippedAndLetGo(RunningServer server) {
+    Setting setting = setting(server);
+    setting.sent(
+        "PUT", "/programme", programme(List.of(obligation("RECOVERY", "DAILY", "EVENING", false))));
+    String line = setting.nextWeek().at("/sessions/0/lineId").asString();
+    String tuesday = NEXT_MONDAY.plusDays(1).toString();
+    JsonNode pinned = setting.sent("POST", "/plan/pins", pin(line, tuesday, "08:15", false));
+    assertThat(times(pinned, "RECOVERY").get(1)).isEqualTo("TUE 08:15");
+    assertThat(pinned.at("/sessions/1/pinned").asBoolean()).isTrue();
+    setting.practice().putBlock(setting.client(), NEXT_MONDAY.plusDays(1), "08:00", "09:00");
+    assertThat(times(setting.nextWeek(), "RECOVERY").get(1)).isEqualTo("TUE 08:15");
+    JsonNode skipped = setting.sent("POST", "/plan/pins", pin(line, tuesday, null, true));
+    assertThat(times(skipped, "RECOVERY")).hasSize(6).noneMatch(time -> time.startsWith("TUE"));
+    assertThat(skipped.get("unmet")).as("what is skipped is not owed").isEmpty();
+    JsonNode again = setting.sent("POST", "/plan/pins", pin(line, tuesday, null, false));
+    assertThat(times(again, "RECOVERY")).hasSize(7);
+    assertThat(setting.send("POST", "/plan/pins", pin("none", tuesday, "08:15", false)).status())
+        .isEqualTo(404);
+    assertThat(
+            setting
+                .send("POST", "/plan/pins", pin(line, "2031-01-01", "08:15", false))
+                .json()
+                .at("/errors/0/field")
+                .asString())
+        .isEqualTo("date");
+  }
+
+  @Test
+  void aWeekWithoutRoomSaysWhichRuleLeavesNone(RunningServer server) {
+    Setting setting = setting(server);
+    setting.practice().putBlock(setting.client(), NEXT_MONDAY, "07:10", "22:55");
+    setting.sent(
+        "PUT", "/programme", programme(List.of(obligation("RECOVERY", "DAILY", "EVENING", false))));
+    JsonNode plan = setting.nextWeek();
+    assertThat(plan.at("/unmet/0/date").asString()).isEqualTo(NEXT_MONDAY.toString());
+    assertThat(plan.at("/unmet/0/sentence").asString())
+        .isEqualTo("No room for recovery on Monday: blocks and what belongs to them fill the day.");
+    assertThat(plan.at("/counts/0/placed").asInt()).isEqualTo(6);
+    assertThat(plan.at("/counts/0/wanted").asInt()).isEqualTo(7);
+  }
+
+  @Test
+  void breaksAndCoolDownsFollowTheBlocks(RunningServer server) {
+    Setting setting = setting(server);
+    setting.practice().putBlock(setting.client(), NEXT_MONDAY, "10:00", "13:00");
+    setting.sent(
+        "PUT",
+        "/programme",
+        programme(
+            List.of(
+                obligation("BREAK", "INSIDE_BLOCKS", "NOON", false),
+                obligation("COOL_DOWN", "AFTER_BLOCKS", "NOON", false))));
+    List<String> pegs = new ArrayList<>();
+    for (JsonNode peg : setting.get("/week?date=" + NEXT_MONDAY).at("/0/pegs")) {
+      pegs.add(
+          peg.get("purpose").asString() + " " + peg.get("startsAt").asString().substring(0, 5));
+    }
+    assertThat(pegs)
+        .as("180 min at 50/10: 38, 38, 37, 37")
+        .contains("BREAK 10:38", "BREAK 11:26", "BREAK 12:13", "COOL_DOWN 13:00");
+  }
+
+  @Test
+  void frequencyFollowsPainAndSaysSo(RunningServer server) {
+    Setting setting = setting(server);
+    JsonNode programme =
+        setting.sent(
+            "PUT",
+            "/programme",
+            programme(List.of(obligation("STRENGTH", "BY_PAIN", "EVENING", false))));
+    assertThat(programme.get("painWords").asString())
+        .startsWith("No pain told: three times a week");
+    Map<String, Object> pain = new TreeMap<>();
+    pain.put("side", "RIGHT");
+    pain.put("region", "PALM");
+    pain.put("level", 3);
+    pain.put("sensation", null);
+    pain.put("course", "STEADY");
+    pain.put("since", null);
+    setting.sent("POST", "/health/pains", Map.of("pains", List.of(pain)));
+    JsonNode now = setting.get("/programme").get(0);
+    assertThat(now.get("painWords").asString())
+        .isEqualTo("Right palm 3, steady: morning and night, for about six weeks.");
+    assertThat(now.at("/obligations/0/frequency").asString()).isEqualTo("MORNING_AND_NIGHT");
+    assertThat(times(setting.nextWeek(), "STRENGTH")).hasSize(14);
+  }
+
+  @Test
+  void badProgrammesAreRefusedByTheField(RunningServer server) {
+    Setting setting = setting(server);
+    Map<String, Object> form = programme(List.of(obligation("STRENGTH", "DAILY", "NOON", true)));
+    Answer heavy = setting.send("PUT", "/programme", form);
+    assertThat(heavy.status()).isEqualTo(400);
+    assertThat(heavy.json().at("/errors/0/field").asString()).isEqualTo("obligations[0].frequency");
+    form.put("obligations", List.of(obligation("STRENGTH", "DAILY", "teatime", false)));
+    assertThat(setting.send("PUT", "/programme", form).json().at("/errors/0/message").asString())
+        .startsWith("(teatime) must be MORNING, NOON");
+    form.put("obligations", List.of());
+    form.put("endsOn", Practice.today().minusDays(1).toString());
+    assertThat(setting.send("PUT", "/programme", form).json().at("/errors/0/field").asString())
+        .isEqualTo("endsOn");
+    List<Map<String, Object>> many = new ArrayList<>();
+    for (int i = 0; i < 4; i++) {
+      many.add(obligation("STRENGTH", "TWICE_A_WEEK", "NOON", false));
+    }
+    assertThat(
+            setting
+                .send("PUT", "/programme", programme(many))
+                .json()
+                .at("/errors/0/field")
+                .asString())
+        .isEqualTo("obligations");
+  }
+
+  @Test
+  void twoPeopleChangingAProgrammeLoseNothingAndItCanEnd(RunningServer server) {
+    Setting setting = setting(server);
+    Map<String, Object> form =
+        programme(List.of(obligation("RECOVERY", "DAILY", "EVENING", false)));
+    JsonNode first = setting.sent("PUT", "/programme", form);
+    form.put("version", first.at("/programme/version").asLong());
+    form.put("title", "Theirs");
+    setting.sent("PUT", "/programme", form);
+    form.put("title", "Mine");
+    Answer conflict = setting.send("PUT", "/programme", form);
+    assertThat(conflict.status()).isEqualTo(409);
+    assertThat(conflict.json().at("/current/programme/title").asString()).isEqualTo("Theirs");
+    assertThat(setting.send("DELETE", "/programme", null).status()).isEqualTo(204);
+    assertThat(setting.get("/programme")).isEmpty();
+    assertThat(setting.nextWeek().get("sessions")).isEmpty();
+    assertThat(setting.send("DELETE", "/programme", null).status()).isEqualTo(404);
+    assertThat(setting.practice().coach().get("/api/programmes").json()).hasSize(7);
+  }
+}
