@@ -91,6 +91,12 @@ export const router = createRouter({
       meta: { who: 'coach', bare: true, title: 'Player' },
     },
     {
+      path: '/player/:clientId/now/:purpose/:minutes',
+      component: () => import('@/player/PlayerView.vue'),
+      props: true,
+      meta: { who: 'signed in', bare: true, title: 'Player' },
+    },
+    {
       path: '/player/:clientId/routine/:routineId',
       component: () => import('@/player/PlayerView.vue'),
       props: true,
@@ -124,6 +130,18 @@ export const router = createRouter({
           component: () => import('@/views/HandsTab.vue'),
           props: true,
           meta: { title: 'Hands' },
+        },
+        {
+          path: 'programme',
+          component: () => import('@/week/ProgrammeTab.vue'),
+          props: true,
+          meta: { title: 'Programme' },
+        },
+        {
+          path: 'week',
+          component: () => import('@/week/WeekTab.vue'),
+          props: true,
+          meta: { title: 'Week' },
         },
         {
           path: 'log',

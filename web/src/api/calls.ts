@@ -26,6 +26,12 @@ import type {
   PainView,
   PointState,
   Removed,
+  PinForm,
+  PlanView,
+  PreviewForm,
+  ProgrammeForm,
+  ProgrammeTemplateView,
+  ProgrammeView,
   RoutineForm,
   RoutineSummary,
   RoutineView,
@@ -68,6 +74,17 @@ export const api = {
     call<{ token: string; expiresAt: string }>('POST', `${client(id)}/invitation`),
   day: (id: string, date?: string) =>
     call<DayView>('GET', `${client(id)}/day${date ? `?date=${date}` : ''}`),
+  week: (id: string, date: string) => call<DayView[]>('GET', `${client(id)}/week?date=${date}`),
+  plan: (id: string, date: string) => call<PlanView>('GET', `${client(id)}/plan?date=${date}`),
+  previewPlan: (id: string, form: PreviewForm) =>
+    call<PlanView>('POST', `${client(id)}/plan/preview`, form),
+  pinSession: (id: string, form: PinForm) =>
+    call<PlanView>('POST', `${client(id)}/plan/pins`, form),
+  programmes: () => call<ProgrammeTemplateView[]>('GET', '/api/programmes'),
+  programme: (id: string) => call<ProgrammeView[]>('GET', `${client(id)}/programme`),
+  saveProgramme: (id: string, form: ProgrammeForm) =>
+    call<ProgrammeView>('PUT', `${client(id)}/programme`, form),
+  endProgramme: (id: string) => call<undefined>('DELETE', `${client(id)}/programme`),
   pains: (id: string) => call<PainView[]>('GET', `${client(id)}/pains`),
   log: (id: string) => call<LogView>('GET', `${client(id)}/log`),
   createBlock: (id: string, form: BlockForm) =>
@@ -149,6 +166,8 @@ export const api = {
     call<StoredRoutine>('PUT', `/api/routines/${id}`, form),
   archiveRoutine: (id: string) => call<undefined>('POST', `/api/routines/${id}/archive`),
   restoreRoutine: (id: string) => call<undefined>('POST', `/api/routines/${id}/restore`),
+  playNow: (id: string, purpose: string, minutes: number) =>
+    call<RoutineView>('GET', `${client(id)}/play/${purpose}/${minutes}`),
   clientRoutines: (id: string) => call<RoutineSummary[]>('GET', `${client(id)}/routines`),
   playRoutine: (id: string, routine: string) =>
     call<RoutineView>('GET', `${client(id)}/routines/${routine}/play`),

@@ -12,13 +12,21 @@ import CheckIn from './CheckIn.vue'
 import PlayerStage from './PlayerStage.vue'
 
 /** Loads a routine, plays it, and keeps what happened: the session first, then the check-in. */
-const props = defineProps<{ clientId: string; blockId?: string; routineId?: string }>()
+const props = defineProps<{
+  clientId: string
+  blockId?: string
+  routineId?: string
+  purpose?: string
+  minutes?: string
+}>()
 
 const router = useRouter()
 const { data, error, slow, reload } = useLoaded(
   async (): Promise<{ reason: string; routine: RoutineView | null }> => {
     if (props.blockId) return api.warmUp(props.clientId, props.blockId)
-    const routine = await api.playRoutine(props.clientId, props.routineId ?? '')
+    const routine = props.purpose
+      ? await api.playNow(props.clientId, props.purpose, Number(props.minutes))
+      : await api.playRoutine(props.clientId, props.routineId ?? '')
     return routine.steps.length
       ? { reason: '', routine }
       : { reason: routine.leftOut.map((out) => out.reason).join(' '), routine: null }

@@ -5,6 +5,9 @@ import DayRibbon from './DayRibbon.vue'
 
 const peg = (changes: Partial<PegView>): PegView => ({
   blockId: 'b1',
+  lineId: null,
+  pinned: false,
+  why: '',
   purpose: 'WARM_UP',
   state: 'PLANNED',
   startHour: 17.84,

@@ -3,7 +3,7 @@ import { computed, useId } from 'vue'
 import type { DayView, PegView } from '@/api/types'
 import { textWidth } from '@/parts/textWidth'
 import { clock } from '@/parts/words'
-import { pegPath, pegPlace } from './pegs'
+import { pegKey, pegPath, pegPlace } from './pegs'
 
 /** A day as a ribbon: a group to be put into a picture that has its own axis. */
 const props = withDefaults(
@@ -21,6 +21,9 @@ const props = withDefaults(
     pegFactor?: number
     labels?: boolean
     chosenBlock?: string | null
+    /** Blocks and free-standing sessions can be taken hold of, and chosen with the keyboard. */
+    handles?: boolean
+    chosenPeg?: string | null
   }>(),
   {
     band: 28,
@@ -30,9 +33,18 @@ const props = withDefaults(
     pegFactor: 1,
     labels: true,
     chosenBlock: null,
+    handles: false,
+    chosenPeg: null,
   },
 )
-const emit = defineEmits<{ block: [id: string] }>()
+const emit = defineEmits<{
+  block: [id: string]
+  peg: [peg: PegView]
+  grabBlock: [id: string, event: PointerEvent]
+  grabPeg: [peg: PegView, event: PointerEvent]
+  keyBlock: [id: string, event: KeyboardEvent]
+  keyPeg: [peg: PegView, event: KeyboardEvent]
+}>()
 
 const prefix = useId()
 const round = (n: number) => Math.round(n * 10) / 10
@@ -104,6 +116,10 @@ const pegs = computed(() =>
     return { peg, ...place, path: pegPath(peg.purpose, round(place.width), props.peg) }
   }),
 )
+/** Breaks lie inside their block, as notches in its upper edge. */
+const standing = computed(() => pegs.value.filter((item) => item.peg.purpose !== 'BREAK'))
+const notches = computed(() => pegs.value.filter((item) => item.peg.purpose === 'BREAK'))
+const keyOf = (peg: PegView) => pegKey(peg)
 const pinned = (peg: PegView) => peg.state === 'DONE' || peg.state === 'LEFT_MIDWAY'
 
 const label = computed(() => {
@@ -143,7 +159,17 @@ const label = computed(() => {
       :key="item.block.id"
       class="block"
       :class="{ chosen: item.block.id === chosenBlock }"
+      :tabindex="handles ? 0 : undefined"
+      :role="handles ? 'button' : undefined"
+      :aria-label="
+        handles
+          ? `${item.block.title}, ${clock(item.block.startsAt)} to ${clock(item.block.endsAt)}`
+          : undefined
+      "
+      :aria-pressed="handles ? item.block.id === chosenBlock : undefined"
       @click="emit('block', item.block.id)"
+      @pointerdown="handles && emit('grabBlock', item.block.id, $event)"
+      @keydown="handles && emit('keyBlock', item.block.id, $event)"
     >
       <rect
         class="block-face"
@@ -175,11 +201,41 @@ const label = computed(() => {
         :stroke-width="Math.max(2.5, Math.round(band * 0.14))"
       />
     </g>
+    <rect
+      v-for="(item, i) in notches"
+      :key="`notch${i}`"
+      class="notch"
+      :x="round(item.left)"
+      :y="top - 1"
+      :width="item.width"
+      :height="Math.round(band * 0.42)"
+    />
     <g
-      v-for="(item, i) in pegs"
+      v-for="(item, i) in standing"
       :key="`peg${i}`"
+      class="peg"
+      :class="{ handle: handles, chosen: handles && keyOf(item.peg) === chosenPeg }"
       :transform="`translate(${round(item.left)} ${top})`"
+      :tabindex="handles ? 0 : undefined"
+      :role="handles ? 'button' : undefined"
+      :aria-label="
+        handles
+          ? `${item.peg.label}, ${clock(item.peg.startsAt)} to ${clock(item.peg.endsAt)}`
+          : undefined
+      "
+      :aria-pressed="handles ? keyOf(item.peg) === chosenPeg : undefined"
+      @click="emit('peg', item.peg)"
+      @pointerdown="handles && emit('grabPeg', item.peg, $event)"
+      @keydown="handles && emit('keyPeg', item.peg, $event)"
     >
+      <rect
+        v-if="handles"
+        class="touch"
+        :x="-4"
+        :y="-peg - 4"
+        :width="item.width + 8"
+        :height="peg + band * 0.4 + 4"
+      />
       <title>
         {{ item.peg.label }}, {{ clock(item.peg.startsAt) }} to {{ clock(item.peg.endsAt) }}
       </title>
@@ -199,6 +255,7 @@ const label = computed(() => {
         :d="item.path"
         transform="translate(0 -0.9)"
       />
+      <path v-if="item.peg.pinned" class="pin" :d="`M${item.width / 2} ${-peg - 5}v-5`" />
       <rect
         v-if="pinned(item.peg)"
         class="solid"
@@ -257,6 +314,27 @@ const label = computed(() => {
 }
 .solid {
   fill: var(--main);
+}
+.notch {
+  fill: var(--main);
+  stroke: var(--ink);
+  stroke-width: 1.5;
+}
+.pin {
+  stroke: var(--ink);
+  stroke-width: 3;
+}
+.touch {
+  fill: transparent;
+}
+.handle {
+  cursor: grab;
+  touch-action: none;
+}
+.peg.chosen .touch {
+  stroke: var(--main);
+  stroke-width: 2;
+  rx: 5px;
 }
 .live {
   fill: var(--live);

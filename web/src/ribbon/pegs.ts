@@ -1,4 +1,8 @@
-import type { Purpose } from '@/api/types'
+import type { PegView, Purpose } from '@/api/types'
+
+/** Tells the sessions of a day apart. */
+export const pegKey = (peg: PegView): string =>
+  peg.lineId ?? `${peg.purpose}${peg.blockId ?? peg.start}`
 
 const round = (n: number) => Math.round(n * 100) / 100
 

@@ -23,7 +23,7 @@ const undo = ref<{ text: string; run: () => Promise<unknown> } | null>(null)
 const conflict = ref<BlockView | null>(null)
 
 const warmUpOf = (block: DayBlockView): PegView | undefined =>
-  day.data.value?.pegs.find((peg) => peg.blockId === block.id)
+  day.data.value?.pegs.find((peg) => peg.blockId === block.id && peg.purpose === 'WARM_UP')
 
 const asForm = (block: DayBlockView): BlockForm => ({
   version: block.version,

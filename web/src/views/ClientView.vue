@@ -42,6 +42,8 @@ const nowHour = computed(() => (day.data.value?.today ? day.data.value.nowHour :
 
 const tabs = computed(() => [
   { to: `/clients/${props.clientId}/hands`, word: 'Hands' },
+  { to: `/clients/${props.clientId}/programme`, word: 'Programme' },
+  { to: `/clients/${props.clientId}/week`, word: 'Week' },
   { to: `/clients/${props.clientId}/log`, word: 'Log' },
 ])
 const facts = computed(() => {

@@ -2,9 +2,10 @@
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api } from '@/api/calls'
 import { ServerAway } from '@/api/client'
-import type { RoutineSummary, RoutineView } from '@/api/types'
+import type { PegView, RoutineSummary, RoutineView } from '@/api/types'
 import { useLoaded } from '@/api/useLoaded'
 import ExerciseFigure from '@/hand/ExerciseFigure.vue'
+import { PURPOSES } from '@/parts/labels'
 import PageState from '@/parts/PageState.vue'
 import { useNow } from '@/parts/useNow'
 import { useWidth } from '@/parts/useWidth'
@@ -68,6 +69,17 @@ const weekSums = computed(() => {
   return `${sum('done')} done, ${sum('missed')} missed, ${sum('planned')} to come`
 })
 const shown = ref(false)
+/** What else is still to come today; a warm-up has its own place above, a break needs no start. */
+const alsoToday = computed(() =>
+  (today.value?.pegs ?? []).filter(
+    (peg) =>
+      (peg.state === 'PLANNED' || peg.state === 'IN_SESSION') &&
+      peg.purpose !== 'WARM_UP' &&
+      peg.purpose !== 'BREAK',
+  ),
+)
+const minutesOf = (peg: PegView) =>
+  Math.round((new Date(peg.end).getTime() - new Date(peg.start).getTime()) / 60_000)
 </script>
 
 <template>
@@ -130,6 +142,25 @@ const shown = ref(false)
         </p>
       </section>
 
+      <section v-if="alsoToday.length" class="own" aria-label="Also today">
+        <h3>Also today</h3>
+        <ul>
+          <li v-for="peg in alsoToday" :key="peg.start + peg.purpose">
+            <PegIcon :purpose="peg.purpose" :state="peg.state" />
+            <span
+              >{{ PURPOSES[peg.purpose] }} <span class="mono">{{ clock(peg.startsAt) }}</span></span
+            >
+            <RouterLink
+              class="btn btn-outline-secondary"
+              :to="`/player/${data?.clientId ?? ''}/now/${peg.purpose}/${minutesOf(peg)}`"
+              >Start
+              <span class="visually-hidden"
+                >{{ PURPOSES[peg.purpose] }} {{ clock(peg.startsAt) }}</span
+              ></RouterLink
+            >
+          </li>
+        </ul>
+      </section>
       <section v-if="own.length" class="own" aria-label="Your routines">
         <h3>Your routines</h3>
         <ul>

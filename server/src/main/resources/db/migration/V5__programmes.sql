@@ -12,6 +12,7 @@ create table programme (
   ends_on date not null,
   daily_sessions integer not null,
   daily_minutes integer not null,
+  made_at timestamptz not null,
   ended_at timestamptz
 );
 create index programme_of_client on programme (client_id, starts_on);

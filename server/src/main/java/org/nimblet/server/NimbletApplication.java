@@ -3,8 +3,10 @@ package org.nimblet.server;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
+import org.springframework.scheduling.annotation.EnableScheduling;
 
 /** The server: accounts, storage and HTTP round the core. */
+@EnableScheduling
 @SpringBootApplication
 @ConfigurationPropertiesScan
 public class NimbletApplication {

@@ -180,26 +180,18 @@ class ScopeTest {
             .json()
             .get("id")
             .asString();
-    Map<String, String> variables =
-        Map.of(
-            "clientId",
-            clientId,
-            "routineId",
-            routineId,
-            "activityId",
-            Practice.firstActivity(client),
-            "screeningId",
-            UUID.randomUUID().toString(),
-            "mindedId",
-            UUID.randomUUID().toString(),
-            "number",
-            "1",
-            "blockId",
-            blockId,
-            "sessionId",
-            UUID.randomUUID().toString(),
-            "exerciseId",
-            exerciseId);
+    Map<String, String> variables = new HashMap<>();
+    variables.put("clientId", clientId);
+    variables.put("routineId", routineId);
+    variables.put("activityId", Practice.firstActivity(client));
+    variables.put("screeningId", UUID.randomUUID().toString());
+    variables.put("mindedId", UUID.randomUUID().toString());
+    variables.put("number", "1");
+    variables.put("purpose", "RECOVERY");
+    variables.put("minutes", "5");
+    variables.put("blockId", blockId);
+    variables.put("sessionId", UUID.randomUUID().toString());
+    variables.put("exerciseId", exerciseId);
 
     List<Endpoint> all = endpoints(server);
     assertThat(all).hasSizeGreaterThan(15);

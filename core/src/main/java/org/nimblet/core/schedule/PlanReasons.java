@@ -52,12 +52,12 @@ final class PlanReasons {
     }
     String distance =
         "%d min %s %s".formatted(Math.abs(away), away > 0 ? "after" : "before", anchor);
-    boolean agreed = choice.agreed().isPresent() && choice.agreed().getAsLong() == start;
-    if (agreed) {
-      return "Kept where it was agreed, %s.".formatted(distance);
-    }
     Set<Hindrance> there =
         WeekRules.against(line, day, performanceTomorrow, choice.anchor(), choice.anchor());
+    boolean agreed = choice.agreed().isPresent() && choice.agreed().getAsLong() == start;
+    if (agreed && there.isEmpty()) {
+      return "Kept where it was agreed, %s.".formatted(distance);
+    }
     String cause =
         there.isEmpty()
             ? "other sessions or the hour stand nearer"

@@ -57,6 +57,12 @@ public class ClientFiles {
     return files(rows);
   }
 
+  /** Files for work that nobody signed in for; never to be shown to anybody. */
+  @Transactional(readOnly = true)
+  public List<ClientFile> forBackgroundWork(Collection<UUID> clientIds) {
+    return files(clients.findAllById(clientIds));
+  }
+
   Client row(UUID clientId) {
     return clients
         .findByIdAndCoachId(clientId, scope.coachId())

@@ -35,6 +35,9 @@ import org.nimblet.core.routine.Recent;
 import org.nimblet.core.routine.RoutineRequest;
 import org.nimblet.core.routine.Sensation;
 import org.nimblet.core.routine.Weights;
+import org.nimblet.core.schedule.Anchor.PartOfDay;
+import org.nimblet.core.schedule.Obligation;
+import org.nimblet.core.schedule.ProgrammeTemplate;
 import org.nimblet.core.setup.SetUpCheck;
 import org.nimblet.core.setup.SetUpPoint;
 import org.nimblet.server.account.AccountService;
@@ -127,6 +130,54 @@ class DemoLoader implements ApplicationRunner {
       person.sign().ifPresent(sign -> insertSign(life, sign));
       insertScreening(life);
       insertSetUp(life);
+      person.programme().ifPresent(id -> insertProgramme(life, id, today));
+    }
+  }
+
+  /**
+   * A programme that ships, from this week on; the plan itself is made as the application is ready.
+   */
+  private void insertProgramme(Life life, String templateId, LocalDate today) {
+    ProgrammeTemplate template =
+        ProgrammeTemplate.all().stream()
+            .filter(t -> t.id().equals(templateId))
+            .findFirst()
+            .orElseThrow();
+    UUID id = UUID.randomUUID();
+    jdbc.sql(
+            "insert into programme (id, coach_id, client_id, version, title, target, starts_on,"
+                + " reviews_on, ends_on, daily_sessions, daily_minutes, made_at)"
+                + " values (?, ?, ?, 0, ?, ?, ?, ?, ?, 4, 45, ?)")
+        .params(
+            id,
+            life.coachId(),
+            life.clientId(),
+            template.title(),
+            template.aim(),
+            today,
+            today.plusWeeks(template.reviewWeeks()),
+            today.plusWeeks(template.weeks()),
+            java.time.OffsetDateTime.ofInstant(clock.instant(), java.time.ZoneOffset.UTC))
+        .update();
+    for (int place = 0; place < template.obligations().size(); place++) {
+      Obligation obligation = template.obligations().get(place);
+      jdbc.sql(
+              "insert into obligation (id, coach_id, client_id, programme_id, place, purpose,"
+                  + " minutes, frequency, anchor, heavy, not_on)"
+                  + " values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)")
+          .params(
+              UUID.randomUUID(),
+              life.coachId(),
+              life.clientId(),
+              id,
+              place,
+              obligation.purpose().name(),
+              obligation.minutes(),
+              obligation.frequency().name(),
+              ((PartOfDay) obligation.anchor()).name(),
+              obligation.heavy(),
+              new String[0])
+          .update();
     }
   }
 

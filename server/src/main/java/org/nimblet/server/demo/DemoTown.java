@@ -4,6 +4,7 @@ import java.time.DayOfWeek;
 import java.time.LocalTime;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import org.nimblet.core.anatomy.Digit;
@@ -85,7 +86,16 @@ final class DemoTown {
       PainStory pain,
       Optional<SignStory> sign,
       int keptPercent,
-      int missedLately) {}
+      int missedLately) {
+
+    /** The programme they are on, if they are on one. */
+    Optional<String> programme() {
+      return Optional.ofNullable(PROGRAMMES.get(name));
+    }
+  }
+
+  private static final Map<String, String> PROGRAMMES =
+      Map.of("Sunniva Haukland", "conditioning", "Tendai Moyo", "trigger-endurance");
 
   static final List<Person> PEOPLE =
       List.of(

@@ -96,8 +96,7 @@ class PlanService {
     Instant now = clock.instant();
     LocalDate today = LocalDate.ofInstant(now, client.zone());
     Optional<ProgrammeFiles.ProgrammeFile> programme = programmes.current(client);
-    List<Line> lines =
-        programme.map(p -> p.lines(client, programmes.dose(client))).orElse(List.of());
+    List<Line> lines = programme.map(p -> p.lines(programmes.dose(client))).orElse(List.of());
     List<DaySchedule> days = new ArrayList<>();
     for (DaySchedule day : schedules.days(client, monday, last.plusDays(1))) {
       days.add(change.days().getOrDefault(day.date(), day));
@@ -136,12 +135,14 @@ class PlanService {
                 attached.add(Span.covering(block.start().minus(placed.length()), block.start()));
               }
             });
-    programme.ifPresent(
-        p ->
-            attachedSessions.of(client, day, p.obligations()).stream()
-                .filter(session -> session.purpose() == Purpose.COOL_DOWN)
-                .map(session -> Span.covering(session.start(), session.end()))
-                .forEach(attached::add));
+    programme
+        .filter(p -> p.holdsOn(day.date()))
+        .ifPresent(
+            p ->
+                attachedSessions.of(client, day, p.obligations()).stream()
+                    .filter(session -> session.purpose() == Purpose.COOL_DOWN)
+                    .map(session -> Span.covering(session.start(), session.end()))
+                    .forEach(attached::add));
     return PlanDay.of(
         day.date(),
         client.zone(),

@@ -10,9 +10,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.nimblet.core.routine.Purpose;
-import org.nimblet.core.schedule.Obligation;
 import org.nimblet.server.client.ClientFile;
-import org.nimblet.server.platform.NotFoundException;
 import org.nimblet.server.session.History.PastSession;
 import org.nimblet.server.week.DaySchedule;
 import org.springframework.stereotype.Service;
@@ -71,10 +69,13 @@ public class PlannedSessions {
                     row -> row.date,
                     Collectors.mapping(
                         PlannedSessions::peg, Collectors.toCollection(ArrayList::new))));
-    List<Obligation> obligations =
-        programmes.current(client).map(ProgrammeFiles.ProgrammeFile::obligations).orElse(List.of());
+    Optional<ProgrammeFiles.ProgrammeFile> programme = programmes.current(client);
     for (DaySchedule day : days) {
-      attached.of(client, day, obligations).stream()
+      if (programme.filter(p -> p.holdsOn(day.date())).isEmpty()) {
+        continue;
+      }
+      attached.of(client, day, programme.get().obligations()).stream()
+          .filter(session -> session.start().isAfter(programme.get().madeAt()))
           .filter(session -> !servedBy(session, past))
           .forEach(
               session ->
@@ -118,18 +119,5 @@ public class PlannedSessions {
         row.startsAt.plus(row.minutes, ChronoUnit.MINUTES),
         row.pinned,
         "");
-  }
-
-  /**
-   * The free-standing session of a line on a date.
-   *
-   * @throws NotFoundException if none was agreed
-   */
-  @Transactional(readOnly = true)
-  public PlannedPeg require(ClientFile client, String lineId, LocalDate date) {
-    return agreed
-        .findByClientIdAndLineIdAndDate(client.id(), lineId, date)
-        .map(PlannedSessions::peg)
-        .orElseThrow(() -> new NotFoundException("session"));
   }
 }

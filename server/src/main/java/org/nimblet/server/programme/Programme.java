@@ -20,5 +20,6 @@ class Programme {
   LocalDate endsOn;
   int dailySessions;
   int dailyMinutes;
+  Instant madeAt;
   Instant endedAt;
 }

@@ -115,6 +115,7 @@ class ProgrammeController {
       programme.id = UUID.randomUUID();
       programme.coachId = client.coachId();
       programme.clientId = client.id();
+      programme.madeAt = clock.instant();
     } else if (programme.version != form.version()) {
       throw new ConflictException(
           "Somebody else changed this programme meanwhile.",

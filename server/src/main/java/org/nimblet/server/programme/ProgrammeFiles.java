@@ -1,6 +1,7 @@
 package org.nimblet.server.programme;
 
 import java.time.DayOfWeek;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -35,9 +36,19 @@ class ProgrammeFiles {
 
   /** A programme with its obligations. */
   record ProgrammeFile(
-      UUID id, LocalDate startsOn, LocalDate endsOn, Limits limits, List<Obligation> obligations) {
+      UUID id,
+      Instant madeAt,
+      LocalDate startsOn,
+      LocalDate endsOn,
+      Limits limits,
+      List<Obligation> obligations) {
 
-    List<Line> lines(ClientFile client, PainDose dose) {
+    /** Whether it holds on a date. */
+    boolean holdsOn(LocalDate date) {
+      return !date.isBefore(startsOn) && !date.isAfter(endsOn);
+    }
+
+    List<Line> lines(PainDose dose) {
       List<Line> lines = new ArrayList<>();
       obligations.forEach(o -> lines.addAll(o.lines(startsOn, endsOn, dose)));
       return lines;
@@ -55,6 +66,7 @@ class ProgrammeFiles {
   private ProgrammeFile file(Programme programme, ClientFile client) {
     return new ProgrammeFile(
         programme.id,
+        programme.madeAt,
         programme.startsOn,
         programme.endsOn,
         new Limits(programme.dailySessions, programme.dailyMinutes),

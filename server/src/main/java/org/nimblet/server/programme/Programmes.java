@@ -8,5 +8,5 @@ import org.springframework.data.jpa.repository.JpaRepository;
 interface Programmes extends JpaRepository<Programme, UUID> {
   Optional<Programme> findFirstByClientIdAndEndedAtNullOrderByStartsOnDescIdAsc(UUID clientId);
 
-  List<Programme> findByClientIdOrderByStartsOnDescIdAsc(UUID clientId);
+  List<Programme> findByEndedAtNullOrderByClientIdAsc();
 }

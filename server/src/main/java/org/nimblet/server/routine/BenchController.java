@@ -32,6 +32,7 @@ import org.nimblet.core.routine.Coverage;
 import org.nimblet.core.routine.CueSheet;
 import org.nimblet.core.routine.CueSheetWriter;
 import org.nimblet.core.routine.Finding;
+import org.nimblet.core.routine.Purpose;
 import org.nimblet.core.routine.PurposePlan;
 import org.nimblet.core.routine.RoutineCheck;
 import org.nimblet.core.routine.RoutineRequest;
@@ -524,6 +525,22 @@ class BenchController {
         safe.steps().stream().map(step -> step.exercise().guidance().purpose()).toList(),
         safe.stopped().stream().map(BenchController::leftOut).toList(),
         List.of());
+  }
+
+  /**
+   * A routine composed at once, as the player wants it.
+   *
+   * @throws InvalidFieldException if nothing can be composed, with the reason
+   */
+  RoutineView playNow(ClientFile client, Purpose purpose, int minutes) {
+    Draft empty = new Draft(client.id(), null, null, purpose, minutes * 60, null, null, List.of());
+    ComposeView composed = compose(new ComposeForm(empty, List.of()));
+    if (!composed.composed()) {
+      throw new InvalidFieldException("purpose", composed.reason());
+    }
+    Draft draft =
+        new Draft(client.id(), null, null, purpose, minutes * 60, null, null, composed.steps());
+    return play(client, draft, read(draft), Optional.empty(), purpose.word());
   }
 
   private static LeftOutView leftOut(RoutineCheck.Stopped stopped) {

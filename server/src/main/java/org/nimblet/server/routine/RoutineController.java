@@ -6,9 +6,11 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.nimblet.core.routine.Purpose;
 import org.nimblet.server.account.Scope;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.client.ClientFiles;
+import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.routine.Bench.Draft;
 import org.nimblet.server.routine.RoutineForms.RoutineForm;
 import org.nimblet.server.routine.RoutineForms.RoutineSummary;
@@ -28,6 +30,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class RoutineController {
+
+  private static final int LONGEST_MINUTES = 30;
 
   private final Scope scope;
   private final ClientFiles clients;
@@ -101,6 +105,17 @@ class RoutineController {
     return routines.findByClientIdAndArchivedAtNullOrderByTitleAscIdAsc(client.id()).stream()
         .map(routine -> summary(routine, client.name()))
         .toList();
+  }
+
+  /** A routine for a planned session, composed as it begins: what was said last counts. */
+  @GetMapping("/clients/{clientId}/play/{purpose}/{minutes}")
+  RoutineView playNow(
+      @PathVariable UUID clientId, @PathVariable Purpose purpose, @PathVariable int minutes) {
+    if (minutes < 1 || minutes > LONGEST_MINUTES) {
+      throw new InvalidFieldException(
+          "minutes", "(%d) must be 1 to %d.".formatted(minutes, LONGEST_MINUTES));
+    }
+    return bench.playNow(clients.require(clientId), purpose, minutes);
   }
 
   @GetMapping("/clients/{clientId}/routines/{routineId}/play")

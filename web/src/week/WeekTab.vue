@@ -1,0 +1,400 @@
+<script setup lang="ts">
+import { computed, onMounted, onUnmounted, ref, watch } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
+import type { DayBlockView, DayView, PegView } from '@/api/types'
+import PageState from '@/parts/PageState.vue'
+import StateMark from '@/parts/StateMark.vue'
+import { useWidth } from '@/parts/useWidth'
+import { addDays, clock, dayMonth, duration, longDate, weekday } from '@/parts/words'
+import DayRibbon from '@/ribbon/DayRibbon.vue'
+import PegIcon from '@/ribbon/PegIcon.vue'
+import TimeAxis from '@/ribbon/TimeAxis.vue'
+import { pegKey } from '@/ribbon/pegs'
+import { PURPOSES } from '@/parts/labels'
+import { useClientPage } from '@/views/clientPage'
+import { STEP_MINUTES, clockOf, snapped } from './shown'
+import { useWeek, type Move } from './useWeek'
+
+/** Seven ribbons on one axis: everything can be moved, and says why it is where it is. */
+const props = defineProps<{ clientId: string }>()
+const route = useRoute()
+const router = useRouter()
+const { day: clientDay } = useClientPage()
+const date = computed(() =>
+  typeof route.query.date === 'string'
+    ? route.query.date
+    : (clientDay.data.value?.date ?? new Date().toISOString().slice(0, 10)),
+)
+const week = useWeek(props.clientId, date)
+
+const frame = ref<HTMLElement | null>(null)
+const width = useWidth(frame, 912)
+const NAMES = 76
+const ROW = 62
+const AXIS = 36
+const FIRST = 66
+const BAND = 32
+const days = computed(() => week.shown.value)
+const fromHour = computed(() => Math.min(6, ...days.value.map((d) => Math.floor(d.wakesHour))))
+const toHour = computed(() => Math.max(24, ...days.value.map((d) => Math.ceil(d.sleepsHour))))
+const ribbonWidth = computed(() => Math.max(280, width.value - NAMES - 12))
+const height = computed(() => FIRST + days.value.length * ROW - 12)
+const y = (i: number) => FIRST + i * ROW
+const hoursPerPixel = computed(() => (toHour.value - fromHour.value) / ribbonWidth.value)
+const title = computed(() => {
+  const first = week.plan.data.value?.monday
+  if (!first) return 'Week'
+  return `${dayMonth(first)} to ${dayMonth(addDays(first, 6))}`
+})
+const show = (by: number) =>
+  router.replace({ query: { ...route.query, date: addDays(date.value, by) } })
+
+// ---- choosing
+
+const chosen = ref<{ date: string; key: string } | null>(null)
+const chosenDay = computed(() => days.value.find((d) => d.date === chosen.value?.date) ?? null)
+const chosenPeg = computed(
+  () => chosenDay.value?.pegs.find((p) => pegKey(p) === chosen.value?.key) ?? null,
+)
+const chosenBlock = computed(
+  () => chosenDay.value?.blocks.find((b) => b.id === chosen.value?.key) ?? null,
+)
+watch(date, () => {
+  chosen.value = null
+})
+const choosePeg = (d: DayView, peg: PegView) => {
+  chosen.value = { date: d.date, key: pegKey(peg) }
+}
+const chooseBlock = (d: DayView, id: string) => {
+  chosen.value = { date: d.date, key: id }
+}
+const movable = (peg: PegView) => peg.lineId !== null && peg.state !== 'DONE'
+const unmetThen = computed(() =>
+  (week.told.value?.unmet ?? []).filter(
+    (u) => !chosenDay.value || u.date === null || u.date === chosenDay.value.date,
+  ),
+)
+const lengthOf = (peg: PegView) =>
+  duration(new Date(peg.end).getTime() - new Date(peg.start).getTime())
+
+// ---- moving by hand
+
+let stop: (() => void) | null = null
+function grab(move: Move, startHour: number, event: PointerEvent) {
+  if (event.button !== 0) return
+  const from = event.clientX
+  let hour = startHour
+  const follow = (moved: PointerEvent) => {
+    const next = snapped(startHour + (moved.clientX - from) * hoursPerPixel.value)
+    const within = Math.min(move.day.sleepsHour, Math.max(move.day.wakesHour, next))
+    if (within === hour) return
+    hour = within
+    void week.hold(move, hour)
+  }
+  const release = () => {
+    stop?.()
+    if (hour !== startHour && week.held.value) void week.keep()
+    else week.letGo()
+  }
+  const cancel = (pressed: KeyboardEvent) => {
+    if (pressed.key !== 'Escape') return
+    stop?.()
+    week.letGo()
+  }
+  stop?.()
+  stop = () => {
+    window.removeEventListener('pointermove', follow)
+    window.removeEventListener('pointerup', release)
+    window.removeEventListener('keydown', cancel)
+    stop = null
+  }
+  window.addEventListener('pointermove', follow)
+  window.addEventListener('pointerup', release)
+  window.addEventListener('keydown', cancel)
+}
+function grabPeg(d: DayView, peg: PegView, event: PointerEvent) {
+  choosePeg(d, peg)
+  if (movable(peg)) grab({ kind: 'session', day: d, peg }, peg.startHour, event)
+}
+function grabBlock(d: DayView, id: string, event: PointerEvent) {
+  chooseBlock(d, id)
+  const block = d.blocks.find((b) => b.id === id)
+  if (block) grab({ kind: 'block', day: d, block }, block.startHour, event)
+}
+
+// ---- moving by keyboard
+
+function arrows(move: Move, at: number, event: KeyboardEvent) {
+  const by = { ArrowLeft: -STEP_MINUTES, ArrowRight: STEP_MINUTES }[event.key]
+  const held = week.held.value
+  if (by) {
+    event.preventDefault()
+    void week.hold(held?.move ?? move, snapped((held?.hour ?? at) + by / 60))
+  } else if (event.key === 'Enter' || event.key === ' ') {
+    event.preventDefault()
+    if (held) void week.keep()
+  } else if (event.key === 'Escape') week.letGo()
+}
+function keyPeg(d: DayView, peg: PegView, event: KeyboardEvent) {
+  choosePeg(d, peg)
+  if (!movable(peg)) return
+  if (event.key === 'Delete') void week.skip(d.date, peg)
+  else if (event.key === 'p') void week.pin(d.date, peg, clockOf(peg.startHour))
+  else arrows({ kind: 'session', day: d, peg }, peg.startHour, event)
+}
+function keyBlock(d: DayView, id: string, event: KeyboardEvent) {
+  chooseBlock(d, id)
+  const block: DayBlockView | undefined = d.blocks.find((b) => b.id === id)
+  if (block) arrows({ kind: 'block', day: d, block }, block.startHour, event)
+}
+function shortcuts(event: KeyboardEvent) {
+  const target = event.target as HTMLElement
+  if (!(event.ctrlKey || event.metaKey) || target.matches('input, textarea, select')) return
+  if (event.key.toLowerCase() !== 'z') return
+  event.preventDefault()
+  void week.undo()
+}
+onMounted(() => window.addEventListener('keydown', shortcuts))
+onUnmounted(() => {
+  window.removeEventListener('keydown', shortcuts)
+  stop?.()
+})
+</script>
+
+<template>
+  <PageState
+    :loading="week.days.slow.value"
+    :error="week.days.error.value"
+    :ready="Boolean(week.days.data.value && week.plan.data.value)"
+    @retry="week.reload"
+  >
+    <div class="week">
+      <section aria-label="The week">
+        <header class="line-up">
+          <h2>{{ title }}</h2>
+          <span v-if="week.notice.value" class="quiet" role="status">{{ week.notice.value }}</span>
+          <span class="push" />
+          <BButton
+            v-if="week.canUndo.value"
+            size="sm"
+            variant="outline-secondary"
+            @click="week.undo"
+            >Undo</BButton
+          >
+          <BButton variant="outline-secondary" aria-label="The week before" @click="show(-7)"
+            >‹</BButton
+          >
+          <BButton variant="outline-secondary" aria-label="The week after" @click="show(7)"
+            >›</BButton
+          >
+        </header>
+        <p v-if="week.error.value" class="error" role="alert">{{ week.error.value }}</p>
+        <div ref="frame" class="frame">
+          <svg
+            :width="width"
+            :height="height"
+            :viewBox="`0 0 ${width} ${height}`"
+            role="group"
+            :aria-label="title"
+          >
+            <TimeAxis
+              :left="NAMES"
+              :width="ribbonWidth"
+              :from-hour="fromHour"
+              :to-hour="toHour"
+              :top="AXIS"
+              :bottom="height"
+            />
+            <g v-for="(d, i) in days" :key="d.date">
+              <text class="name" :class="{ today: d.today }" x="0" :y="y(i) + 13">
+                {{ weekday(d.date) }}
+              </text>
+              <text class="when" x="0" :y="y(i) + 29">{{ dayMonth(d.date) }}</text>
+              <DayRibbon
+                :day="d"
+                :left="NAMES"
+                :width="ribbonWidth"
+                :top="y(i)"
+                :from-hour="fromHour"
+                :to-hour="toHour"
+                :band="BAND"
+                :peg="20"
+                handles
+                :chosen-block="chosen?.date === d.date ? chosen.key : null"
+                :chosen-peg="chosen?.date === d.date ? chosen.key : null"
+                @block="chooseBlock(d, $event)"
+                @peg="choosePeg(d, $event)"
+                @grab-block="(id, event) => grabBlock(d, id, event)"
+                @grab-peg="(peg, event) => grabPeg(d, peg, event)"
+                @key-block="(id, event) => keyBlock(d, id, event)"
+                @key-peg="(peg, event) => keyPeg(d, peg, event)"
+              />
+              <path
+                v-if="d.today"
+                class="now"
+                :d="`M${NAMES + (d.nowHour - fromHour) / hoursPerPixel} ${y(i) - 22}v${BAND + 30}`"
+              />
+            </g>
+          </svg>
+        </div>
+        <ul v-if="week.told.value?.counts.length" class="counts">
+          <li v-for="count in week.told.value.counts" :key="count.lineId">
+            <PegIcon :purpose="count.purpose" />
+            {{ PURPOSES[count.purpose] }}
+            <b :class="{ short: count.placed < count.wanted }"
+              >{{ count.placed }} of {{ count.wanted }}</b
+            >
+          </li>
+        </ul>
+        <p v-else class="quiet">
+          Only warm-ups are in this week.
+          <RouterLink :to="`/clients/${clientId}/programme`">Choose a programme</RouterLink>
+        </p>
+      </section>
+      <aside class="reason" aria-label="Why here" aria-live="polite">
+        <template v-if="week.held.value">
+          <h3>{{ clockOf(week.held.value.hour) }}</h3>
+          <p class="quiet">Let go to keep it, Escape to leave it.</p>
+          <ul v-if="week.preview.value?.moves.length" class="list">
+            <li v-for="move in week.preview.value.moves" :key="move">{{ move }}</li>
+          </ul>
+          <p v-else-if="week.preview.value">Nothing else moves.</p>
+        </template>
+        <template v-else-if="chosenPeg && chosenDay">
+          <p class="line-up">
+            <PegIcon :purpose="chosenPeg.purpose" :state="chosenPeg.state" />
+            <b class="large">{{ PURPOSES[chosenPeg.purpose] }}</b>
+          </p>
+          <p class="quiet">{{ longDate(chosenDay.date) }}</p>
+          <p class="time">{{ clock(chosenPeg.startsAt) }}–{{ clock(chosenPeg.endsAt) }}</p>
+          <p>{{ lengthOf(chosenPeg) }}{{ chosenPeg.pinned ? ', pinned' : '' }}</p>
+          <h3>Why here</h3>
+          <p>{{ chosenPeg.why || `${chosenPeg.label}.` }}</p>
+          <p v-if="movable(chosenPeg)" class="side-by-side">
+            <BButton
+              v-if="!chosenPeg.pinned"
+              variant="primary"
+              @click="week.pin(chosenDay.date, chosenPeg, clockOf(chosenPeg.startHour))"
+              >Pin here</BButton
+            >
+            <BButton
+              v-else
+              variant="outline-secondary"
+              @click="week.release(chosenDay.date, chosenPeg)"
+              >Let it move</BButton
+            >
+            <BButton variant="outline-secondary" @click="week.skip(chosenDay.date, chosenPeg)"
+              >Skip</BButton
+            >
+          </p>
+        </template>
+        <template v-else-if="chosenBlock && chosenDay">
+          <p class="line-up">
+            <b class="large">{{ chosenBlock.title }}</b>
+          </p>
+          <p class="quiet">{{ longDate(chosenDay.date) }}</p>
+          <p class="time">{{ clock(chosenBlock.startsAt) }}–{{ clock(chosenBlock.endsAt) }}</p>
+          <h3>Its warm-up</h3>
+          <p>{{ chosenBlock.warmUpReason }}</p>
+          <p>
+            <RouterLink
+              :to="{
+                path: `/clients/${clientId}/hands`,
+                query: { date: chosenDay.date, block: chosenBlock.id },
+              }"
+              >Change the block</RouterLink
+            >
+          </p>
+        </template>
+        <p v-else class="quiet">
+          Touch a session or a block: it says why it is there. Drag it, or move it with the arrow
+          keys, and see what gives way before you let go.
+        </p>
+        <template v-if="unmetThen.length">
+          <h3 class="warn-head"><StateMark state="WARN" />No room</h3>
+          <ul class="list">
+            <li v-for="(unmet, i) in unmetThen" :key="i">{{ unmet.sentence }}</li>
+          </ul>
+        </template>
+        <template v-if="!week.held.value && week.plan.data.value?.moves.length">
+          <h3>Otherwise than agreed</h3>
+          <ul class="list">
+            <li v-for="move in week.plan.data.value.moves" :key="move">{{ move }}</li>
+          </ul>
+        </template>
+      </aside>
+    </div>
+  </PageState>
+</template>
+
+<style scoped>
+.week {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 292px;
+  gap: 28px;
+  align-items: start;
+}
+.frame {
+  overflow: hidden;
+}
+svg {
+  display: block;
+  user-select: none;
+}
+.name {
+  font-size: 16px;
+  font-weight: 500;
+}
+.name.today {
+  font-weight: 700;
+}
+.when {
+  fill: var(--ink-2);
+  font-size: 13px;
+}
+.now {
+  stroke: var(--ink);
+  stroke-width: 2;
+  pointer-events: none;
+}
+.counts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 24px;
+  margin-top: 12px;
+}
+.counts .short {
+  color: var(--warn);
+}
+.reason {
+  display: grid;
+  gap: 10px;
+  padding: 16px 20px;
+  border: 2px solid var(--main);
+  border-radius: var(--corner);
+  background: var(--surface);
+}
+.reason h3 {
+  margin-top: 6px;
+  font-size: 0.875rem;
+}
+.time {
+  font: 600 1.625rem/2rem var(--mono);
+}
+.list li {
+  padding: 8px 0;
+  border-top: 1px solid var(--line);
+}
+.warn-head {
+  color: var(--warn);
+}
+.error {
+  color: var(--stop);
+  font-weight: 600;
+}
+@media (max-width: 900px) {
+  .week {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>
