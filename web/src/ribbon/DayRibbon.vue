@@ -69,6 +69,13 @@ const passed = computed(() => {
   return Math.max(0, Math.min(end.value, now.value) - start.value)
 })
 
+/** A word keeps clear of the notches above it and of the floor of a performance. */
+function lowered(blockId: string, performance: boolean) {
+  if (performance) return -1.5
+  const notched = props.day.pegs.some((peg) => peg.purpose === 'BREAK' && peg.blockId === blockId)
+  return notched ? Math.round(props.band * 0.16) : 0
+}
+
 /** The middle of a word inside a block, beside the line of now if that would run through it. */
 function clearOf(line: number | null, a: number, b: number, wanted: number) {
   const middle = (a + b) / 2
@@ -101,6 +108,7 @@ const blocks = computed(() =>
       label: !props.labels ? '' : inside ? block.title : room > wanted ? block.title : '',
       labelX: inside ? clearOf(line, a, b, wanted) : b + 6,
       anchor: inside ? 'middle' : 'start',
+      lower: lowered(block.id, block.performance),
       dimFrom: Math.min(b, Math.max(a, now.value)),
     }
   }),
@@ -208,7 +216,7 @@ const label = computed(() => {
       :x="round(item.left)"
       :y="top - 1"
       :width="item.width"
-      :height="Math.round(band * 0.42)"
+      :height="Math.round(band * 0.34)"
     />
     <g
       v-for="(item, i) in standing"
@@ -272,7 +280,7 @@ const label = computed(() => {
       class="label"
       :class="{ dim: item.past }"
       :x="item.labelX"
-      :y="round(top + band / 2 + fontSize * 0.34 - (item.block.performance ? 1.5 : 0))"
+      :y="round(top + band / 2 + fontSize * 0.34 + item.lower)"
       :text-anchor="item.anchor"
       :font-size="fontSize"
     >

@@ -298,6 +298,9 @@ const minutesOf = (peg: PegView) =>
 </template>
 
 <style scoped>
+.own {
+  margin-top: 20px;
+}
 .own li {
   display: flex;
   align-items: center;
@@ -316,6 +319,7 @@ const minutesOf = (peg: PegView) =>
 }
 .top,
 .next,
+.own,
 .woven,
 .none,
 .halves,

@@ -42,7 +42,7 @@ const height = computed(() => FIRST + days.value.length * ROW - 12)
 const y = (i: number) => FIRST + i * ROW
 const hoursPerPixel = computed(() => (toHour.value - fromHour.value) / ribbonWidth.value)
 const title = computed(() => {
-  const first = week.plan.data.value?.monday
+  const first = week.plan.value?.monday
   if (!first) return 'Week'
   return `${dayMonth(first)} to ${dayMonth(addDays(first, 6))}`
 })
@@ -163,9 +163,9 @@ onUnmounted(() => {
 
 <template>
   <PageState
-    :loading="week.days.slow.value"
-    :error="week.days.error.value"
-    :ready="Boolean(week.days.data.value && week.plan.data.value)"
+    :loading="week.loaded.slow.value"
+    :error="week.loaded.error.value"
+    :ready="Boolean(week.plan.value)"
     @retry="week.reload"
   >
     <div class="week">
@@ -284,7 +284,7 @@ onUnmounted(() => {
               >Let it move</BButton
             >
             <BButton variant="outline-secondary" @click="week.skip(chosenDay.date, chosenPeg)"
-              >Skip</BButton
+              >Leave out</BButton
             >
           </p>
         </template>
@@ -316,10 +316,10 @@ onUnmounted(() => {
             <li v-for="(unmet, i) in unmetThen" :key="i">{{ unmet.sentence }}</li>
           </ul>
         </template>
-        <template v-if="!week.held.value && week.plan.data.value?.moves.length">
+        <template v-if="!week.held.value && week.plan.value?.moves.length">
           <h3>Otherwise than agreed</h3>
           <ul class="list">
-            <li v-for="move in week.plan.data.value.moves" :key="move">{{ move }}</li>
+            <li v-for="move in week.plan.value.moves" :key="move">{{ move }}</li>
           </ul>
         </template>
       </aside>

@@ -21,8 +21,15 @@ interface Undone {
  * way; letting go keeps it, and every step can be undone.
  */
 export function useWeek(clientId: string, date: Readonly<Ref<string>>) {
-  const days = useLoaded(() => api.week(clientId, date.value))
-  const plan = useLoaded(() => api.plan(clientId, date.value))
+  /** Both together, so that a week never shows with the plan of another. */
+  const loaded = useLoaded(async () => {
+    const [days, plan] = await Promise.all([
+      api.week(clientId, date.value),
+      api.plan(clientId, date.value),
+    ])
+    return { days, plan }
+  })
+  const plan = computed(() => loaded.data.value?.plan ?? null)
   const preview = shallowRef<PlanView | null>(null)
   const held = shallowRef<{ move: Move; hour: number } | null>(null)
   const undos = shallowRef<readonly Undone[]>([])
@@ -30,21 +37,19 @@ export function useWeek(clientId: string, date: Readonly<Ref<string>>) {
   const error = ref('')
   let latest = 0
 
-  async function reload() {
-    await Promise.all([days.reload(), plan.reload()])
-  }
+  const reload = loaded.reload
   watch(date, reload)
 
   const shown = computed<DayView[]>(() => {
-    let week = days.data.value ?? []
-    const now = preview.value ?? plan.data.value
+    let week = loaded.data.value?.days ?? []
+    const now = preview.value ?? plan.value
     if (now) week = withPlan(week, now)
     if (held.value?.move.kind === 'block') {
       week = withBlockAt(week, held.value.move.block.id, held.value.hour)
     }
     return week
   })
-  const told = computed(() => preview.value ?? plan.data.value ?? null)
+  const told = computed(() => preview.value ?? plan.value)
 
   /** Shows what would be with something at another hour. */
   async function hold(move: Move, hour: number) {
@@ -60,6 +65,7 @@ export function useWeek(clientId: string, date: Readonly<Ref<string>>) {
                 lineId: move.peg.lineId ?? '',
                 date: move.day.date,
                 startsAt: time,
+                pinned: true,
                 skipped: false,
               }
             : null,
@@ -130,45 +136,31 @@ export function useWeek(clientId: string, date: Readonly<Ref<string>>) {
     })
   }
 
-  /** Pins a session at a time of its day. */
-  async function pin(day: string, peg: PegView, time: string) {
-    const lineId = peg.lineId ?? ''
-    const before = peg.pinned ? toMinute(peg.startsAt) : null
+  /** Puts a session somewhere, or leaves it out; the way back is where it was. */
+  async function put(
+    day: string,
+    peg: PegView,
+    to: { startsAt: string | null; pinned: boolean; skipped: boolean },
+    text: string,
+  ) {
+    const where = { lineId: peg.lineId ?? '', date: day }
+    const before = { startsAt: toMinute(peg.startsAt), pinned: peg.pinned, skipped: false }
     await attempt(async () => {
-      await api.pinSession(clientId, { lineId, date: day, startsAt: time, skipped: false })
-      return {
-        text: `Pinned at ${time}.`,
-        run: () =>
-          api.pinSession(clientId, { lineId, date: day, startsAt: before, skipped: false }),
-      }
+      await api.pinSession(clientId, { ...where, ...to })
+      return { text, run: () => api.pinSession(clientId, { ...where, ...before }) }
     })
   }
-
-  async function release(day: string, peg: PegView) {
-    const lineId = peg.lineId ?? ''
-    const before = toMinute(peg.startsAt)
-    await attempt(async () => {
-      await api.pinSession(clientId, { lineId, date: day, startsAt: null, skipped: false })
-      return {
-        text: 'It goes where the plan puts it.',
-        run: () =>
-          api.pinSession(clientId, { lineId, date: day, startsAt: before, skipped: false }),
-      }
-    })
-  }
-
-  async function skip(day: string, peg: PegView) {
-    const lineId = peg.lineId ?? ''
-    const before = peg.pinned ? toMinute(peg.startsAt) : null
-    await attempt(async () => {
-      await api.pinSession(clientId, { lineId, date: day, startsAt: null, skipped: true })
-      return {
-        text: 'Skipped; it is not owed.',
-        run: () =>
-          api.pinSession(clientId, { lineId, date: day, startsAt: before, skipped: false }),
-      }
-    })
-  }
+  const pin = (day: string, peg: PegView, time: string) =>
+    put(day, peg, { startsAt: time, pinned: true, skipped: false }, `Pinned at ${time}.`)
+  const release = (day: string, peg: PegView) =>
+    put(
+      day,
+      peg,
+      { startsAt: null, pinned: false, skipped: false },
+      'It goes where the plan puts it.',
+    )
+  const skip = (day: string, peg: PegView) =>
+    put(day, peg, { startsAt: null, pinned: false, skipped: true }, 'Left out; it is not owed.')
 
   async function undo() {
     const last = undos.value.at(-1)
@@ -185,7 +177,7 @@ export function useWeek(clientId: string, date: Readonly<Ref<string>>) {
   }
 
   return {
-    days,
+    loaded,
     plan,
     shown,
     told,

@@ -97,6 +97,17 @@ class AccessibilityIT {
     browser.find("article");
     check("log");
     noSidewaysScroll("log");
+    browser.open("/today");
+    browser.press("Sunniva");
+    browser.isAt("/hands");
+    browser.press("Programme");
+    browser.find(".obligations li");
+    check("programme");
+    noSidewaysScroll("programme");
+    browser.press("Week");
+    browser.find(".counts li");
+    check("week");
+    noSidewaysScroll("week");
     browser.open("/clients");
     browser.find("li a");
     check("clients");

@@ -79,6 +79,14 @@ public final class Screenshots {
     if (wants("hands")) {
       take("hands");
     }
+    if (wants("week") || wants("programme")) {
+      weekAndProgramme();
+      browser.open("/today");
+      settle(".names a");
+      browser.press("Ikuko Hanamura");
+      browser.isAt("/hands");
+      settle(".told li");
+    }
     bench();
     if (wants("log")) {
       browser.open("/today");
@@ -171,6 +179,28 @@ public final class Screenshots {
       take("intake");
       browser.press("Leave for later");
       browser.isAt("/hands");
+    }
+  }
+
+  private void weekAndProgramme() {
+    browser.open("/today");
+    settle(".names a");
+    browser.press("Sunniva");
+    browser.isAt("/hands");
+    browser.press("Programme");
+    settle(".obligations li");
+    if (wants("programme")) {
+      take("programme");
+    }
+    browser.press("Week");
+    settle(".counts li");
+    browser.click("[aria-label='The week after']");
+    browser.sees("3 of 3");
+    browser.click(".peg[aria-label^='Strength']");
+    browser.find(".reason .time");
+    browser.run("window.scrollTo(0, 0)");
+    if (wants("week")) {
+      take("week");
     }
   }
 

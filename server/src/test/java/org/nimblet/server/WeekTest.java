@@ -89,6 +89,7 @@ class WeekTest {
     form.put("lineId", line);
     form.put("date", date);
     form.put("startsAt", startsAt);
+    form.put("pinned", startsAt != null);
     form.put("skipped", skipped);
     return form;
   }
@@ -177,7 +178,12 @@ class WeekTest {
     assertThat(times(skipped, "RECOVERY")).hasSize(6).noneMatch(time -> time.startsWith("TUE"));
     assertThat(skipped.get("unmet")).as("what is skipped is not owed").isEmpty();
     JsonNode again = setting.sent("POST", "/plan/pins", pin(line, tuesday, null, false));
-    assertThat(times(again, "RECOVERY")).hasSize(7);
+    assertThat(times(again, "RECOVERY")).hasSize(7).contains("TUE 19:00");
+    Map<String, Object> moved = pin(line, tuesday, "20:00", false);
+    moved.put("pinned", false);
+    assertThat(times(setting.sent("POST", "/plan/pins", moved), "RECOVERY").get(1))
+        .as("what is agreed stays, though not pinned")
+        .isEqualTo("TUE 20:00");
     assertThat(setting.send("POST", "/plan/pins", pin("none", tuesday, "08:15", false)).status())
         .isEqualTo(404);
     assertThat(

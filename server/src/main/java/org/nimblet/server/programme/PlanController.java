@@ -101,12 +101,19 @@ class PlanController {
   /** How much of a line has a place. */
   record LineCountView(String lineId, String title, Purpose purpose, int placed, int wanted) {}
 
-  /** A session that is put somewhere, or left out. */
+  /**
+   * A session that is put somewhere, or left out.
+   *
+   * @param startsAt where it is put; null to leave that to the plan
+   * @param pinned whether it stays there whatever comes; otherwise it moves if it must
+   * @param skipped whether it is left out and not owed
+   */
   record PinForm(
       @NotNull(message = "A line of the programme.") @Size(max = 80, message = "A line.")
           String lineId,
       @NotNull(message = "A date such as 2026-03-02.") LocalDate date,
       @Schema(type = "string", nullable = true, example = "18:00") LocalTime startsAt,
+      boolean pinned,
       boolean skipped) {}
 
   /**
@@ -157,7 +164,7 @@ class PlanController {
     return view(client, monday, plans.plan(client, monday, 1, new Change(days, pins)));
   }
 
-  /** Pins a session where it is put, lets it go again where no time is given, or skips it. */
+  /** Puts a session somewhere, leaves it to the plan again, or leaves it out. */
   @PostMapping("/pins")
   @Transactional
   public PlanView pin(@PathVariable UUID clientId, @Valid @RequestBody PinForm form) {
@@ -169,21 +176,25 @@ class PlanController {
       throw new InvalidFieldException(
           "date", "(%s) is no day of this obligation.".formatted(form.date()));
     }
-    AgreedSession row =
-        agreed
-            .findByClientIdAndLineIdAndDate(client.id(), form.lineId(), form.date())
-            .orElseGet(
-                () -> PlanService.newRow(client, new SessionKey(form.lineId(), form.date())));
-    if (form.startsAt() != null) {
-      row.startsAt = moment(client, form.date(), form.startsAt());
-    } else if (row.startsAt == null) {
-      throw new InvalidFieldException("startsAt", "A time such as 18:00.");
+    SessionKey key = new SessionKey(form.lineId(), form.date());
+    Optional<AgreedSession> before =
+        agreed.findByClientIdAndLineIdAndDate(client.id(), form.lineId(), form.date());
+    if (form.startsAt() == null && !form.skipped()) {
+      before.ifPresent(agreed::delete);
+    } else {
+      AgreedSession row = before.orElseGet(() -> PlanService.newRow(client, key));
+      if (form.startsAt() != null) {
+        row.startsAt = moment(client, form.date(), form.startsAt());
+      } else if (row.startsAt == null) {
+        row.startsAt = moment(client, form.date(), client.wakesAt());
+      }
+      row.pinned = form.pinned() && !form.skipped();
+      row.skipped = form.skipped();
+      row.minutes = line.minutes();
+      row.purpose = line.purpose();
+      agreed.save(row);
     }
-    row.pinned = form.startsAt() != null && !form.skipped();
-    row.skipped = form.skipped();
-    row.minutes = line.minutes();
-    row.purpose = line.purpose();
-    agreed.saveAndFlush(row);
+    agreed.flush();
     plans.agree(client);
     return view(client, monday, plans.plan(client, monday, 1, Change.NONE));
   }

@@ -1,0 +1,181 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { effectScope, nextTick, ref, type EffectScope } from 'vue'
+import { api } from '@/api/calls'
+import { ServerProblem } from '@/api/client'
+import type { DayView, PegView, PlanView } from '@/api/types'
+import { useWeek } from './useWeek'
+
+const peg: PegView = {
+  blockId: null,
+  lineId: 'care',
+  pinned: false,
+  why: '',
+  purpose: 'RECOVERY',
+  state: 'PLANNED',
+  startHour: 19,
+  endHour: 19.1,
+  start: '2026-11-30T19:00:00Z',
+  end: '2026-11-30T19:06:00Z',
+  startsAt: '19:00:00',
+  endsAt: '19:06:00',
+  label: 'Recovery, planned',
+}
+const block = {
+  id: 'b',
+  activityId: 'a',
+  version: 3,
+  title: 'Practice',
+  performance: false,
+  startHour: 10,
+  endHour: 11.5,
+  startsAt: '10:00:00',
+  endsAt: '11:30:00',
+  warmUpReason: '',
+}
+const monday: DayView = {
+  date: '2026-11-30',
+  timeZone: 'UTC',
+  wakesHour: 7,
+  sleepsHour: 23,
+  nowHour: 0,
+  today: false,
+  blocks: [block],
+  busy: [],
+  pegs: [peg],
+  done: 0,
+  missed: 0,
+  planned: 1,
+}
+const plan = (moves: string[] = []): PlanView => ({
+  monday: '2026-11-30',
+  sessions: [],
+  unmet: [],
+  counts: [],
+  moves,
+})
+
+describe('the week', () => {
+  let scope: EffectScope
+  beforeEach(() => {
+    scope = effectScope()
+    vi.spyOn(api, 'week').mockResolvedValue([monday])
+    vi.spyOn(api, 'plan').mockResolvedValue(plan())
+  })
+  afterEach(() => {
+    scope.stop()
+    vi.restoreAllMocks()
+  })
+  const open = async () => {
+    const week = scope.run(() => useWeek('c', ref('2026-11-30')))
+    if (!week) throw new Error('the scope runs')
+    await vi.waitFor(() => expect(week.plan.value).not.toBeNull())
+    await nextTick()
+    return week
+  }
+
+  it('asks what would be while something is held, and stores nothing', async () => {
+    const ask = vi.spyOn(api, 'previewPlan').mockResolvedValue(plan(['Recovery moves.']))
+    const week = await open()
+    await week.hold({ kind: 'session', day: monday, peg }, 20.25)
+    expect(ask).toHaveBeenCalledWith('c', {
+      date: '2026-11-30',
+      pin: {
+        lineId: 'care',
+        date: '2026-11-30',
+        startsAt: '20:15',
+        pinned: true,
+        skipped: false,
+      },
+      blockId: null,
+      startsAt: null,
+      endsAt: null,
+    })
+    expect(week.told.value?.moves).toEqual(['Recovery moves.'])
+    week.letGo()
+    expect(week.told.value?.moves).toEqual([])
+    expect(week.canUndo.value).toBe(false)
+  })
+
+  it('lets the newest answer win', async () => {
+    const answers: ((view: PlanView) => void)[] = []
+    vi.spyOn(api, 'previewPlan').mockImplementation(
+      () => new Promise((resolve) => answers.push(resolve)),
+    )
+    const week = await open()
+    const first = week.hold({ kind: 'session', day: monday, peg }, 20)
+    const second = week.hold({ kind: 'session', day: monday, peg }, 21)
+    answers[1]?.(plan(['second']))
+    answers[0]?.(plan(['first']))
+    await Promise.all([first, second])
+    expect(week.preview.value?.moves).toEqual(['second'])
+  })
+
+  it('keeps a block where it was let go, and puts it back on undo', async () => {
+    vi.spyOn(api, 'previewPlan').mockResolvedValue(plan())
+    const save = vi
+      .spyOn(api, 'saveBlock')
+      .mockImplementation((_client, id, form) =>
+        Promise.resolve({ id, block: { ...form, version: form.version + 1 } }),
+      )
+    const week = await open()
+    await week.hold({ kind: 'block', day: monday, block }, 12)
+    expect(week.shown.value[0]?.blocks[0]?.startsAt).toBe('12:00')
+    await week.keep()
+    expect(save).toHaveBeenLastCalledWith(
+      'c',
+      'b',
+      expect.objectContaining({ version: 3, startsAt: '12:00', endsAt: '13:30' }),
+    )
+    expect(week.notice.value).toBe('Practice is 12:00 to 13:30 now.')
+    await week.undo()
+    expect(save).toHaveBeenLastCalledWith(
+      'c',
+      'b',
+      expect.objectContaining({ version: 4, startsAt: '10:00', endsAt: '11:30' }),
+    )
+    expect(week.canUndo.value).toBe(false)
+  })
+
+  it('pins, lets go and skips, each with its way back', async () => {
+    const pin = vi.spyOn(api, 'pinSession').mockResolvedValue(plan())
+    const week = await open()
+    await week.pin('2026-11-30', peg, '08:15')
+    expect(pin).toHaveBeenLastCalledWith('c', {
+      lineId: 'care',
+      date: '2026-11-30',
+      startsAt: '08:15',
+      pinned: true,
+      skipped: false,
+    })
+    await week.undo()
+    expect(pin).toHaveBeenLastCalledWith(
+      'c',
+      expect.objectContaining({ startsAt: '19:00', pinned: false }),
+    )
+    await week.release('2026-11-30', { ...peg, pinned: true })
+    await week.undo()
+    expect(pin).toHaveBeenLastCalledWith(
+      'c',
+      expect.objectContaining({ startsAt: '19:00', pinned: true }),
+    )
+    await week.skip('2026-11-30', peg)
+    expect(pin).toHaveBeenLastCalledWith('c', expect.objectContaining({ skipped: true }))
+    expect(week.notice.value).toBe('Left out; it is not owed.')
+  })
+
+  it('says why something could not be kept and shows the week as it is', async () => {
+    vi.spyOn(api, 'previewPlan').mockResolvedValue(plan())
+    vi.spyOn(api, 'saveBlock').mockRejectedValue(
+      new ServerProblem(400, 'Not yet', 'Some fields need another look.', [
+        { field: 'startsAt', message: 'lies in another block' },
+      ]),
+    )
+    const week = await open()
+    await week.hold({ kind: 'block', day: monday, block }, 12)
+    await week.keep()
+    expect(week.error.value).toBe('lies in another block')
+    expect(week.held.value).toBeNull()
+    expect(week.shown.value[0]?.blocks[0]?.startsAt).toBe('10:00:00')
+    expect(week.canUndo.value).toBe(false)
+  })
+})
