@@ -173,10 +173,14 @@ const end = () =>
                 {{ FREQUENCIES[f] }}
               </option>
             </select>
+            <span v-if="attached(o)" class="quiet">with the block</span>
+            <span v-else-if="o.frequency === 'MORNING_AND_NIGHT'" class="quiet"
+              >morning and bedtime</span
+            >
             <select
+              v-else
               v-model="o.anchor"
               class="form-select"
-              :disabled="attached(o) || o.frequency === 'MORNING_AND_NIGHT'"
               :aria-label="`Where in the day ${i + 1}`"
             >
               <option v-for="a in anchors" :key="a.value" :value="a.value">{{ a.text }}</option>
@@ -196,7 +200,9 @@ const end = () =>
             }}</span>
           </li>
         </ul>
-        <p><BButton size="sm" variant="outline-secondary" @click="add">Add one</BButton></p>
+        <p class="add">
+          <BButton size="sm" variant="outline-secondary" @click="add">Add one</BButton>
+        </p>
         <p v-if="message" class="error" role="alert">{{ message }}</p>
         <p v-else-if="notice" class="good" role="status"><StateMark state="GOOD" />{{ notice }}</p>
         <p class="side-by-side">
@@ -285,6 +291,9 @@ h3 {
 .error {
   color: var(--stop);
   font-weight: 600;
+}
+.add {
+  margin: 10px 0 16px;
 }
 .good {
   display: flex;

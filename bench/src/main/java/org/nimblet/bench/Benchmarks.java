@@ -17,6 +17,7 @@ public final class Benchmarks {
     new Runner(
             new OptionsBuilder()
                 .include(ComposerBenchmark.class.getSimpleName())
+                .include(PlannerBenchmark.class.getSimpleName())
                 .addProfiler(GCProfiler.class)
                 .build())
         .run();

@@ -194,8 +194,6 @@ public final class Screenshots {
     }
     browser.press("Week");
     settle(".counts li");
-    browser.click("[aria-label='The week after']");
-    browser.sees("3 of 3");
     browser.click(".peg[aria-label^='Strength']");
     browser.find(".reason .time");
     browser.run("window.scrollTo(0, 0)");
