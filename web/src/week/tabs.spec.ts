@@ -1,0 +1,283 @@
+import { mount, type VueWrapper } from '@vue/test-utils'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { ref } from 'vue'
+import { createMemoryHistory, createRouter } from 'vue-router'
+import { api } from '@/api/calls'
+import { ServerProblem } from '@/api/client'
+import type { DayView, PlanView, ProgrammeForm, ProgrammeView } from '@/api/types'
+import { CLIENT_PAGE, type ClientPage } from '@/views/clientPage'
+import ProgrammeTab from './ProgrammeTab.vue'
+import WeekTab from './WeekTab.vue'
+
+const day: DayView = {
+  date: '2026-11-30',
+  timeZone: 'UTC',
+  wakesHour: 7,
+  sleepsHour: 23,
+  nowHour: 0,
+  today: false,
+  blocks: [
+    {
+      id: 'b',
+      activityId: 'a',
+      version: 1,
+      title: 'Practice',
+      performance: false,
+      startHour: 10,
+      endHour: 13,
+      startsAt: '10:00:00',
+      endsAt: '13:00:00',
+      warmUpReason: 'As long as wanted, ends as the block starts.',
+    },
+  ],
+  busy: [],
+  pegs: [
+    {
+      blockId: null,
+      lineId: 'care',
+      pinned: false,
+      why: '',
+      purpose: 'RECOVERY',
+      state: 'PLANNED',
+      startHour: 19,
+      endHour: 19.1,
+      start: '2026-11-30T19:00:00Z',
+      end: '2026-11-30T19:06:00Z',
+      startsAt: '19:00:00',
+      endsAt: '19:06:00',
+      label: 'Recovery, planned',
+    },
+    {
+      blockId: 'b',
+      lineId: null,
+      pinned: false,
+      why: 'After 50 min of Practice; 10 min off.',
+      purpose: 'BREAK',
+      state: 'PLANNED',
+      startHour: 11,
+      endHour: 11.05,
+      start: '2026-11-30T11:00:00Z',
+      end: '2026-11-30T11:03:00Z',
+      startsAt: '11:00:00',
+      endsAt: '11:03:00',
+      label: 'Break, planned',
+    },
+  ],
+  done: 0,
+  missed: 0,
+  planned: 2,
+}
+const plan = (changes: Partial<PlanView> = {}): PlanView => ({
+  monday: '2026-11-30',
+  sessions: [
+    {
+      lineId: 'care',
+      title: 'recovery',
+      purpose: 'RECOVERY',
+      date: '2026-11-30',
+      start: '2026-11-30T19:00:00Z',
+      end: '2026-11-30T19:06:00Z',
+      startsAt: '19:00:00',
+      endsAt: '19:06:00',
+      fixed: false,
+      pinned: false,
+      why: 'At its time: evening (19:00).',
+    },
+  ],
+  unmet: [{ lineId: 'care', date: '2026-12-01', sentence: 'No room for recovery on Tuesday.' }],
+  counts: [{ lineId: 'care', title: 'recovery', purpose: 'RECOVERY', placed: 6, wanted: 7 }],
+  moves: [],
+  ...changes,
+})
+const form: ProgrammeForm = {
+  version: 4,
+  title: 'Conditioning',
+  target: '',
+  startsOn: '2026-11-25',
+  reviewsOn: '2026-12-23',
+  endsOn: '2027-01-20',
+  sessionsADay: 4,
+  minutesADay: 45,
+  obligations: [
+    {
+      purpose: 'COOL_DOWN',
+      minutes: 6,
+      frequency: 'AFTER_BLOCKS',
+      anchor: 'EVENING',
+      heavy: false,
+      notOn: [],
+    },
+    {
+      purpose: 'STRENGTH',
+      minutes: 15,
+      frequency: 'THREE_A_WEEK',
+      anchor: 'EVENING',
+      heavy: true,
+      notOn: [],
+    },
+  ],
+}
+const programme: ProgrammeView = {
+  id: 'p',
+  programme: form,
+  obligations: [],
+  painWords: 'Left palm 3, steady: morning and night.',
+}
+const stubs = {
+  BButton: {
+    props: ['disabled', 'type'],
+    template: '<button :type="type ?? \'button\'" :disabled="disabled"><slot /></button>',
+  },
+}
+const loaded = <T>(value: T) => ({
+  data: ref(value),
+  error: ref(undefined),
+  slow: ref(false),
+  reload: () => Promise.resolve(),
+})
+const open = async (tab: typeof WeekTab | typeof ProgrammeTab) => {
+  const router = createRouter({
+    history: createMemoryHistory(),
+    routes: [{ path: '/:rest(.*)*', component: { template: '<p />' } }],
+  })
+  await router.push('/clients/c/week?date=2026-11-30')
+  const page = {
+    client: loaded({ facts: { activities: [{ id: 'a', title: 'Practice' }] } }),
+    day: loaded(day),
+    pains: loaded([]),
+    reloadAll: () => Promise.resolve(),
+    chosenBlock: ref(null),
+  } as unknown as ClientPage
+  const wrapper = mount(tab, {
+    props: { clientId: 'c' },
+    global: { plugins: [router], stubs, provide: { [CLIENT_PAGE as symbol]: page } },
+    attachTo: document.body,
+  })
+  await vi.waitFor(() => expect(wrapper.find('h2').exists()).toBe(true))
+  return wrapper
+}
+const named = (wrapper: VueWrapper, text: string) =>
+  wrapper.findAll('button').find((b) => b.text().includes(text))
+
+beforeEach(() => {
+  vi.spyOn(api, 'week').mockResolvedValue([day])
+  vi.spyOn(api, 'plan').mockResolvedValue(plan())
+})
+afterEach(() => {
+  vi.restoreAllMocks()
+  document.body.innerHTML = ''
+})
+
+describe('the week tab', () => {
+  it('counts what has a place and names what has none', async () => {
+    const wrapper = await open(WeekTab)
+    expect(wrapper.find('h2').text()).toBe('30 Nov to 6 Dec')
+    expect(wrapper.find('.counts .short').text()).toBe('6 of 7')
+    expect(wrapper.find('.reason').text()).toContain('No room for recovery on Tuesday.')
+  })
+
+  it('says why a session or a block is where it is', async () => {
+    const wrapper = await open(WeekTab)
+    await wrapper.find('.peg[role=button]').trigger('click')
+    expect(wrapper.find('.reason').text()).toContain('At its time: evening (19:00).')
+    expect(wrapper.find('.reason .time').text()).toBe('19:00–19:06')
+    await wrapper.find('.block').trigger('click')
+    expect(wrapper.find('.reason').text()).toContain('ends as the block starts')
+  })
+
+  it('draws breaks as notches of their block, not as pegs', async () => {
+    const wrapper = await open(WeekTab)
+    expect(wrapper.findAll('.notch')).toHaveLength(1)
+    expect(wrapper.findAll('.peg[role=button]')).toHaveLength(1)
+  })
+
+  it('is moved by the keyboard: arrows ask, Enter keeps, Escape leaves', async () => {
+    const ask = vi.spyOn(api, 'previewPlan').mockResolvedValue(plan({ moves: ['Strength moves.'] }))
+    const pin = vi.spyOn(api, 'pinSession').mockResolvedValue(plan())
+    const wrapper = await open(WeekTab)
+    const peg = wrapper.find('.peg[role=button]')
+    await peg.trigger('keydown', { key: 'ArrowRight' })
+    await vi.waitFor(() => expect(wrapper.find('.reason').text()).toContain('Strength moves.'))
+    expect(ask.mock.calls[0]?.[1].pin?.startsAt).toBe('19:05')
+    await peg.trigger('keydown', { key: 'Escape' })
+    expect(wrapper.find('.reason').text()).not.toContain('Let go to keep it')
+    await peg.trigger('keydown', { key: 'ArrowLeft' })
+    await peg.trigger('keydown', { key: 'Enter' })
+    await vi.waitFor(() => expect(pin).toHaveBeenCalledTimes(1))
+    expect(pin.mock.calls[0]?.[1]).toMatchObject({ startsAt: '18:55', pinned: true })
+  })
+
+  it('leaves a session out on Delete and pins it on P', async () => {
+    const pin = vi.spyOn(api, 'pinSession').mockResolvedValue(plan())
+    const wrapper = await open(WeekTab)
+    await wrapper.find('.peg[role=button]').trigger('keydown', { key: 'Delete' })
+    await vi.waitFor(() => expect(pin.mock.calls[0]?.[1]).toMatchObject({ skipped: true }))
+    await wrapper.find('.peg[role=button]').trigger('keydown', { key: 'p' })
+    await vi.waitFor(() =>
+      expect(pin.mock.calls[1]?.[1]).toMatchObject({ startsAt: '19:00', pinned: true }),
+    )
+  })
+})
+
+describe('the programme tab', () => {
+  beforeEach(() => {
+    vi.spyOn(api, 'programmes').mockResolvedValue([
+      {
+        id: 'reach',
+        title: 'Reach, two weeks',
+        aim: 'Every day, then a look.',
+        weeks: 2,
+        reviewWeeks: 1,
+        obligations: form.obligations.slice(1).map((o) => ({ ...o, heavy: false })),
+      },
+    ])
+  })
+
+  it('shows the programme with what pain makes of it', async () => {
+    vi.spyOn(api, 'programme').mockResolvedValue([programme])
+    const wrapper = await open(ProgrammeTab)
+    await vi.waitFor(() => expect(wrapper.findAll('.obligations li')).toHaveLength(2))
+    expect(wrapper.find('.pain').text()).toContain('morning and night')
+    expect(wrapper.text()).toContain('with the block')
+    expect(wrapper.find('[aria-label="Where in the day 1"]').exists()).toBe(false)
+    expect(wrapper.find('[aria-label="Where in the day 2"]').text()).toContain('after practice')
+  })
+
+  it('takes a ready one from today on and places it over the one there is', async () => {
+    vi.spyOn(api, 'programme').mockResolvedValue([programme])
+    const save = vi.spyOn(api, 'saveProgramme').mockResolvedValue(programme)
+    const wrapper = await open(ProgrammeTab)
+    await vi.waitFor(() => expect(wrapper.find('.obligations').exists()).toBe(true))
+    await named(wrapper, 'Reach')?.trigger('click')
+    await wrapper.find('form').trigger('submit')
+    await vi.waitFor(() => expect(wrapper.text()).toContain('Placed in the weeks.'))
+    expect(save.mock.calls[0]?.[1]).toMatchObject({
+      version: 4,
+      startsOn: '2026-11-30',
+      reviewsOn: '2026-12-06',
+      endsOn: '2026-12-13',
+    })
+  })
+
+  it('shows the server’s word beside the obligation', async () => {
+    vi.spyOn(api, 'programme').mockResolvedValue([programme])
+    vi.spyOn(api, 'saveProgramme').mockRejectedValue(
+      new ServerProblem(400, 'Not yet', 'Look again.', [
+        { field: 'obligations[1].frequency', message: 'Heavy work cannot be daily.' },
+      ]),
+    )
+    const wrapper = await open(ProgrammeTab)
+    await vi.waitFor(() => expect(wrapper.find('.obligations').exists()).toBe(true))
+    await wrapper.find('form').trigger('submit')
+    await vi.waitFor(() =>
+      expect(wrapper.find('.wrong').text()).toBe('Heavy work cannot be daily.'),
+    )
+  })
+
+  it('begins with a choice where there is none yet', async () => {
+    vi.spyOn(api, 'programme').mockResolvedValue([])
+    const wrapper = await open(ProgrammeTab)
+    expect(wrapper.text()).toContain('Choose a programme')
+    expect(wrapper.find('form').exists()).toBe(false)
+  })
+})
