@@ -32,6 +32,7 @@ import type {
   ProgrammeForm,
   ProgrammeTemplateView,
   ProgrammeView,
+  SeriesView,
   RoutineForm,
   RoutineSummary,
   RoutineView,
@@ -89,6 +90,12 @@ export const api = {
   log: (id: string) => call<LogView>('GET', `${client(id)}/log`),
   createBlock: (id: string, form: BlockForm) =>
     call<BlockView>('POST', `${client(id)}/blocks`, form),
+  createSeries: (id: string, block: BlockForm, rule: string) =>
+    call<SeriesView>('POST', `${client(id)}/blocks/series`, { block, rule }),
+  saveFollowing: (id: string, block: string, form: BlockForm) =>
+    call<SeriesView>('PUT', `${client(id)}/blocks/${block}/following`, form),
+  deleteFollowing: (id: string, block: string) =>
+    call<undefined>('DELETE', `${client(id)}/blocks/${block}/following`),
   saveBlock: (id: string, block: string, form: BlockForm) =>
     call<BlockView>('PUT', `${client(id)}/blocks/${block}`, form),
   deleteBlock: (id: string, block: string) =>

@@ -99,6 +99,7 @@ export type {
   ProgrammeView,
   PointState,
   RoutineForm,
+  SeriesView,
   RoutineSummary,
   SetUpMeasure,
   SetUpView,

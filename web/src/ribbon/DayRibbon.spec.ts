@@ -34,6 +34,7 @@ const day = (pegs: PegView[]): DayView => ({
       version: 0,
       title: 'Rehearsal',
       performance: false,
+      repeats: false,
       startHour: 18,
       endHour: 20,
       startsAt: '18:00:00',

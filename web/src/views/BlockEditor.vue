@@ -8,6 +8,7 @@ import StateMark from '@/parts/StateMark.vue'
 import { clock, longDate, toMinute } from '@/parts/words'
 import PegIcon from '@/ribbon/PegIcon.vue'
 import { useClientPage } from './clientPage'
+import { WEEKDAYS, once, ruleOf, seriesWords, type Repeat } from './repeat'
 
 /** The blocks of the day: each with its warm-up, moved and changed in place, each change undone. */
 const props = defineProps<{ clientId: string; activities: readonly ActivityForm[] }>()
@@ -19,8 +20,11 @@ const editing = ref<string | null>(null)
 const problems = ref<readonly FieldProblem[]>([])
 const message = ref('')
 const busy = ref(false)
+const notice = ref('')
 const undo = ref<{ text: string; run: () => Promise<unknown> } | null>(null)
 const conflict = ref<BlockView | null>(null)
+const repeat = ref<Repeat>(once())
+const repeats = computed(() => blocks.value.find((b) => b.id === editing.value)?.repeats ?? false)
 
 const warmUpOf = (block: DayBlockView): PegView | undefined =>
   day.data.value?.pegs.find((peg) => peg.blockId === block.id && peg.purpose === 'WARM_UP')
@@ -43,6 +47,7 @@ function edit(block: DayBlockView) {
   conflict.value = null
 }
 function add() {
+  repeat.value = once()
   const first = props.activities[0]
   if (!first?.id) return
   editing.value = null
@@ -77,6 +82,7 @@ async function attempt(work: () => Promise<void>) {
   busy.value = true
   problems.value = []
   message.value = ''
+  notice.value = ''
   try {
     await work()
     await reloadAll()
@@ -106,6 +112,10 @@ const save = () =>
         text: `${now.block.title} is ${toMinute(now.block.startsAt)} to ${toMinute(now.block.endsAt)} now.`,
         run: () => api.saveBlock(props.clientId, id, { ...old, version: now.block.version }),
       }
+    } else if (repeat.value.days.length) {
+      const made = await api.createSeries(props.clientId, wanted, ruleOf(repeat.value))
+      undo.value = null
+      notice.value = seriesWords(wanted.title, made)
     } else {
       const made = await api.createBlock(props.clientId, wanted)
       undo.value = {
@@ -113,6 +123,25 @@ const save = () =>
         run: () => api.deleteBlock(props.clientId, made.id),
       }
     }
+    close()
+  })
+
+/** This block and those after it in its series, saved or taken out; there is no way back for these. */
+const saveFollowing = () =>
+  attempt(async () => {
+    const id = editing.value
+    if (!id || !form.value) return
+    const made = await api.saveFollowing(props.clientId, id, form.value)
+    undo.value = null
+    notice.value = seriesWords(form.value.title, made)
+    close()
+  })
+const removeFollowing = () =>
+  attempt(async () => {
+    if (!editing.value) return
+    await api.deleteFollowing(props.clientId, editing.value)
+    undo.value = null
+    notice.value = 'This one and those after it are out.'
     close()
   })
 
@@ -188,6 +217,7 @@ function takeTheirs() {
     <p v-if="day.data.value && blocks.length === 0 && !form" class="quiet">
       No block on this day. Add one, and its warm-up is placed before it.
     </p>
+    <p v-if="notice" class="undo" role="status"><StateMark state="GOOD" />{{ notice }}</p>
     <p v-if="undo" class="undo" role="status">
       <StateMark state="GOOD" />{{ undo.text }}
       <BButton variant="link" size="sm" :disabled="busy" @click="takeBack">Undo</BButton>
@@ -242,6 +272,27 @@ function takeTheirs() {
       <BFormCheckbox v-model="form.performance" class="wide"
         >Performance, always warmed up for</BFormCheckbox
       >
+      <fieldset v-if="!editing" class="wide repeat">
+        <legend class="form-label">Repeats on</legend>
+        <BFormCheckboxGroup v-model="repeat.days" :options="WEEKDAYS" aria-label="Repeats on" />
+        <template v-if="repeat.days.length">
+          <label
+            >every
+            <input
+              v-model.number="repeat.every"
+              type="number"
+              min="1"
+              max="12"
+              class="form-control"
+            />
+            weeks</label
+          >
+          <label>until <input v-model="repeat.until" type="date" class="form-control" /></label>
+          <p v-for="problem in problems.filter((p) => p.field === 'rule')" :key="problem.message">
+            {{ problem.message }}
+          </p>
+        </template>
+      </fieldset>
       <p v-if="message" class="wide message" role="alert">{{ message }}</p>
       <p v-if="conflict" class="wide side-by-side">
         <span
@@ -253,8 +304,11 @@ function takeTheirs() {
       </p>
       <p class="wide side-by-side">
         <BButton type="submit" variant="primary" :disabled="busy">{{
-          editing ? 'Save the block' : 'Put in the day'
+          editing ? 'Save the block' : repeat.days.length ? 'Put in these days' : 'Put in the day'
         }}</BButton>
+        <BButton v-if="repeats" variant="outline-secondary" :disabled="busy" @click="saveFollowing"
+          >Save this and following</BButton
+        >
         <BButton variant="link" @click="close">Leave it</BButton>
         <BButton
           v-if="editing"
@@ -263,6 +317,9 @@ function takeTheirs() {
           :disabled="busy"
           @click="remove"
           >Take out</BButton
+        >
+        <BButton v-if="repeats" variant="link" :disabled="busy" @click="removeFollowing"
+          >Take out this and following</BButton
         >
       </p>
     </form>
@@ -299,6 +356,20 @@ li.on {
 }
 .wide {
   grid-column: 1 / -1;
+}
+.repeat {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 16px;
+  align-items: center;
+}
+.repeat label {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+}
+.repeat input[type='number'] {
+  width: 64px;
 }
 .message {
   color: var(--stop);

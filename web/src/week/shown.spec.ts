@@ -32,6 +32,7 @@ const day = (changes: Partial<DayView> = {}): DayView => ({
       version: 0,
       title: 'Practice',
       performance: false,
+      repeats: false,
       startHour: 10,
       endHour: 11.5,
       startsAt: '10:00:00',

@@ -23,6 +23,7 @@ const day: DayView = {
       version: 1,
       title: 'Practice',
       performance: false,
+      repeats: false,
       startHour: 10,
       endHour: 13,
       startsAt: '10:00:00',

@@ -26,6 +26,7 @@ const block = {
   version: 3,
   title: 'Practice',
   performance: false,
+  repeats: false,
   startHour: 10,
   endHour: 11.5,
   startsAt: '10:00:00',

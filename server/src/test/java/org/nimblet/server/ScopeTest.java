@@ -76,6 +76,13 @@ class ScopeTest {
     if (endpoint.pattern().contains("/sessions/")) {
       return Practice.sessionForm(blockId, "2026-01-02T10:00:00Z", "2026-01-02T10:10:00Z");
     }
+    if (endpoint.pattern().endsWith("/blocks/series")) {
+      return Map.of(
+          "block",
+          Practice.blockForm(Practice.firstActivity(client), Practice.today(), "05:00", "06:00"),
+          "rule",
+          "FREQ=DAILY;COUNT=2");
+    }
     if (endpoint.pattern().contains("/blocks")) {
       return Practice.blockForm(Practice.firstActivity(client), Practice.today(), "03:00", "04:00");
     }

@@ -301,4 +301,76 @@ class WeekTest {
     assertThat(setting.send("DELETE", "/programme", null).status()).isEqualTo(404);
     assertThat(setting.practice().coach().get("/api/programmes").json()).hasSize(7);
   }
+
+  private static Map<String, Object> series(Setting setting, String rule) {
+    return Map.of(
+        "block",
+        Practice.blockForm(Practice.firstActivity(setting.client()), NEXT_MONDAY, "10:00", "11:00"),
+        "rule",
+        rule);
+  }
+
+  private static List<String> blocks(Setting setting, LocalDate week) {
+    List<String> found = new ArrayList<>();
+    for (JsonNode day : setting.get("/week?date=" + week)) {
+      for (JsonNode block : day.get("blocks")) {
+        found.add(
+            LocalDate.parse(day.get("date").asString()).getDayOfWeek().name().substring(0, 3)
+                + " "
+                + block.get("startsAt").asString().substring(0, 5)
+                + (block.get("repeats").asBoolean() ? " repeats" : ""));
+      }
+    }
+    return found;
+  }
+
+  @Test
+  void aBlockRepeatsAndEachCanBeMovedOrThoseThatFollow(RunningServer server) {
+    Setting setting = setting(server);
+    setting.practice().putBlock(setting.client(), NEXT_MONDAY.plusDays(2), "10:30", "12:00");
+    Answer made =
+        setting.send("POST", "/blocks/series", series(setting, "FREQ=WEEKLY;BYDAY=MO,WE;COUNT=6"));
+    assertThat(made.status()).as(made.body()).isEqualTo(201);
+    assertThat(made.json().get("made").asInt()).isEqualTo(5);
+    assertThat(made.json().get("taken")).as("where another block lies, that one stays").hasSize(1);
+    assertThat(blocks(setting, NEXT_MONDAY)).containsExactly("MON 10:00 repeats", "WED 10:30");
+    LocalDate second = NEXT_MONDAY.plusWeeks(1);
+    assertThat(blocks(setting, second)).containsExactly("MON 10:00 repeats", "WED 10:00 repeats");
+
+    JsonNode monday = setting.get("/week?date=" + second).at("/0/blocks/0");
+    Map<String, Object> form =
+        Practice.blockForm(Practice.firstActivity(setting.client()), second, "14:00", "15:00");
+    form.put("version", monday.get("version").asLong());
+    String path = "/blocks/" + monday.get("id").asString();
+    setting.sent("PUT", path, form);
+    assertThat(blocks(setting, second)).containsExactly("MON 14:00 repeats", "WED 10:00 repeats");
+    assertThat(setting.send("PUT", path + "/following", form).status())
+        .as("the version is that of before")
+        .isEqualTo(409);
+    form.put("version", monday.get("version").asLong() + 1);
+    assertThat(setting.sent("PUT", path + "/following", form).get("made").asInt()).isEqualTo(4);
+    assertThat(blocks(setting, second.plusWeeks(1)))
+        .containsExactly("MON 14:00 repeats", "WED 14:00 repeats");
+    assertThat(blocks(setting, NEXT_MONDAY))
+        .as("what was before stays")
+        .contains("MON 10:00 repeats");
+    assertThat(setting.send("DELETE", path + "/following", null).status()).isEqualTo(204);
+    assertThat(blocks(setting, second)).isEmpty();
+    assertThat(blocks(setting, NEXT_MONDAY)).hasSize(2);
+  }
+
+  @Test
+  void aRuleThatIsNoneOrMeetsNoDayIsRefused(RunningServer server) {
+    Setting setting = setting(server);
+    Answer none = setting.send("POST", "/blocks/series", series(setting, "every Monday"));
+    assertThat(none.status()).isEqualTo(400);
+    assertThat(none.json().at("/errors/0/field").asString()).isEqualTo("rule");
+    assertThat(none.json().at("/errors/0/message").asString())
+        .contains("must be a recurrence rule such as");
+    Answer never =
+        setting.send(
+            "POST", "/blocks/series", series(setting, "FREQ=WEEKLY;BYDAY=TU;UNTIL=20200101"));
+    assertThat(never.json().at("/errors/0/message").asString()).contains("meets no day");
+    assertThat(blocks(setting, NEXT_MONDAY)).isEmpty();
+  }
 }

@@ -20,6 +20,9 @@ class Block {
   String title;
   boolean performance;
 
+  /** The series it was made by; null if it stands alone. */
+  UUID seriesId;
+
   /** The same block at another time, not to be stored. */
   Block at(LocalTime start, LocalTime end) {
     Block moved = new Block();
@@ -33,6 +36,7 @@ class Block {
     moved.endsAt = end;
     moved.title = title;
     moved.performance = performance;
+    moved.seriesId = seriesId;
     return moved;
   }
 }

@@ -9,6 +9,8 @@ import org.springframework.data.jpa.repository.JpaRepository;
 interface Blocks extends JpaRepository<Block, UUID> {
   Optional<Block> findByIdAndClientId(UUID id, UUID clientId);
 
+  List<Block> findBySeriesIdAndDateGreaterThanEqualOrderByDateAsc(UUID seriesId, LocalDate from);
+
   List<Block> findByClientIdAndDateBetweenOrderByDateAscStartsAtAscIdAsc(
       UUID clientId, LocalDate from, LocalDate to);
 }

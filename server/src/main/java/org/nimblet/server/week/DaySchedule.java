@@ -21,13 +21,18 @@ import org.nimblet.core.schedule.AttachedPlace;
 public record DaySchedule(
     LocalDate date, Instant wakes, Instant sleeps, List<DayBlock> blocks, List<DayBusy> busy) {
 
-  /** A block with what is decided about its warm-up. */
+  /**
+   * A block with what is decided about its warm-up.
+   *
+   * @param repeats whether it is one of a series
+   */
   public record DayBlock(
       UUID id,
       UUID activityId,
       long version,
       String title,
       boolean performance,
+      boolean repeats,
       LocalTime startsAt,
       LocalTime endsAt,
       Instant start,

@@ -143,6 +143,7 @@ public class DaySchedules {
               block.version,
               block.title,
               block.performance,
+              block.seriesId != null,
               block.startsAt,
               block.endsAt,
               placed.get(i).start(),
