@@ -33,7 +33,7 @@ export function ruleOf(repeat: Repeat): string {
 
 /** What became of a series, for people. */
 export function seriesWords(title: string, series: SeriesView): string {
-  const made = `${title} is in ${counted(series.made, 'day')}.`
+  const made = `${title} stands on ${counted(series.made, 'day')}.`
   if (!series.taken.length) return made
   return `${made} Left out, because another block lies there: ${series.taken.map(dayMonth).join(', ')}.`
 }
