@@ -1,73 +1,12 @@
 import { describe, expect, it } from 'vitest'
-import type { DayView, PegView, PlanSessionView, PlanView } from '@/api/types'
+import type { PlanSessionView } from '@/api/types'
+import { aDay, aPeg, aPlan, aSession } from './samples'
 import { clockOf, hourOf, snapped, withBlockAt, withPlan } from './shown'
 
-const peg = (changes: Partial<PegView>): PegView => ({
-  blockId: null,
-  lineId: null,
-  pinned: false,
-  why: '',
-  purpose: 'RECOVERY',
-  state: 'PLANNED',
-  startHour: 19,
-  endHour: 19.1,
-  start: '2026-11-30T19:00:00Z',
-  end: '2026-11-30T19:06:00Z',
-  startsAt: '19:00:00',
-  endsAt: '19:06:00',
-  label: 'Recovery, planned',
-  ...changes,
-})
-const day = (changes: Partial<DayView> = {}): DayView => ({
-  date: '2026-11-30',
-  timeZone: 'UTC',
-  wakesHour: 7,
-  sleepsHour: 25,
-  nowHour: -100,
-  today: false,
-  blocks: [
-    {
-      id: 'b',
-      activityId: 'a',
-      version: 0,
-      title: 'Practice',
-      performance: false,
-      repeats: false,
-      startHour: 10,
-      endHour: 11.5,
-      startsAt: '10:00:00',
-      endsAt: '11:30:00',
-      warmUpReason: '',
-    },
-  ],
-  busy: [],
-  pegs: [],
-  done: 0,
-  missed: 0,
-  planned: 0,
-  ...changes,
-})
-const session = (changes: Partial<PlanSessionView>): PlanSessionView => ({
-  lineId: 'care',
-  title: 'recovery',
-  purpose: 'RECOVERY',
-  date: '2026-11-30',
-  start: '2026-11-30T19:00:00Z',
-  end: '2026-11-30T19:06:00Z',
-  startsAt: '19:00:00',
-  endsAt: '19:06:00',
-  fixed: false,
-  pinned: false,
-  why: 'At its time: evening (19:00).',
-  ...changes,
-})
-const plan = (sessions: PlanSessionView[]): PlanView => ({
-  monday: '2026-11-30',
-  sessions,
-  unmet: [],
-  counts: [],
-  moves: [],
-})
+const day = aDay
+const session = aSession
+const peg = (changes: Parameters<typeof aPeg>[0]) => aPeg({ lineId: null, ...changes })
+const plan = (sessions: PlanSessionView[]) => aPlan({ sessions })
 
 describe('hours', () => {
   it('go past midnight where the day does', () => {

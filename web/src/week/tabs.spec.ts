@@ -4,92 +4,34 @@ import { ref } from 'vue'
 import { createMemoryHistory, createRouter } from 'vue-router'
 import { api } from '@/api/calls'
 import { ServerProblem } from '@/api/client'
-import type { DayView, PlanView, ProgrammeForm, ProgrammeView } from '@/api/types'
+import type { ProgrammeForm, ProgrammeView } from '@/api/types'
 import { CLIENT_PAGE, type ClientPage } from '@/views/clientPage'
 import ProgrammeTab from './ProgrammeTab.vue'
+import { aBlock, aDay, aPeg, aPlan, aSession } from './samples'
 import WeekTab from './WeekTab.vue'
 
-const day: DayView = {
-  date: '2026-11-30',
-  timeZone: 'UTC',
-  wakesHour: 7,
-  sleepsHour: 23,
-  nowHour: 0,
-  today: false,
-  blocks: [
-    {
-      id: 'b',
-      activityId: 'a',
-      version: 1,
-      title: 'Practice',
-      performance: false,
-      repeats: false,
-      startHour: 10,
-      endHour: 13,
-      startsAt: '10:00:00',
-      endsAt: '13:00:00',
-      warmUpReason: 'As long as wanted, ends as the block starts.',
-    },
-  ],
-  busy: [],
+const day = aDay({
+  blocks: [aBlock({ endHour: 13, warmUpReason: 'As long as wanted, ends as the block starts.' })],
   pegs: [
-    {
-      blockId: null,
-      lineId: 'care',
-      pinned: false,
-      why: '',
-      purpose: 'RECOVERY',
-      state: 'PLANNED',
-      startHour: 19,
-      endHour: 19.1,
-      start: '2026-11-30T19:00:00Z',
-      end: '2026-11-30T19:06:00Z',
-      startsAt: '19:00:00',
-      endsAt: '19:06:00',
-      label: 'Recovery, planned',
-    },
-    {
+    aPeg(),
+    aPeg({
       blockId: 'b',
       lineId: null,
-      pinned: false,
       why: 'After 50 min of Practice; 10 min off.',
       purpose: 'BREAK',
-      state: 'PLANNED',
       startHour: 11,
       endHour: 11.05,
-      start: '2026-11-30T11:00:00Z',
-      end: '2026-11-30T11:03:00Z',
-      startsAt: '11:00:00',
-      endsAt: '11:03:00',
       label: 'Break, planned',
-    },
+    }),
   ],
-  done: 0,
-  missed: 0,
-  planned: 2,
-}
-const plan = (changes: Partial<PlanView> = {}): PlanView => ({
-  monday: '2026-11-30',
-  sessions: [
-    {
-      lineId: 'care',
-      title: 'recovery',
-      purpose: 'RECOVERY',
-      date: '2026-11-30',
-      start: '2026-11-30T19:00:00Z',
-      end: '2026-11-30T19:06:00Z',
-      startsAt: '19:00:00',
-      endsAt: '19:06:00',
-      fixed: false,
-      pinned: false,
-      why: 'At its time: evening (19:00).',
-    },
-  ],
-  unmet: [{ lineId: 'care', date: '2026-12-01', sentence: 'No room for recovery on Tuesday.' }],
-  counts: [{ lineId: 'care', title: 'recovery', purpose: 'RECOVERY', placed: 6, wanted: 7 }],
-  moves: [],
-  ...changes,
 })
+const plan = (changes: Parameters<typeof aPlan>[0] = {}) =>
+  aPlan({
+    sessions: [aSession()],
+    unmet: [{ lineId: 'care', date: '2026-12-01', sentence: 'No room for recovery on Tuesday.' }],
+    counts: [{ lineId: 'care', title: 'recovery', purpose: 'RECOVERY', placed: 6, wanted: 7 }],
+    ...changes,
+  })
 const form: ProgrammeForm = {
   version: 4,
   title: 'Conditioning',

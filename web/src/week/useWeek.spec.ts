@@ -2,58 +2,14 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { effectScope, nextTick, ref, type EffectScope } from 'vue'
 import { api } from '@/api/calls'
 import { ServerProblem } from '@/api/client'
-import type { DayView, PegView, PlanView } from '@/api/types'
+import type { PlanView } from '@/api/types'
+import { aBlock, aDay, aPeg, aPlan } from './samples'
 import { useWeek } from './useWeek'
 
-const peg: PegView = {
-  blockId: null,
-  lineId: 'care',
-  pinned: false,
-  why: '',
-  purpose: 'RECOVERY',
-  state: 'PLANNED',
-  startHour: 19,
-  endHour: 19.1,
-  start: '2026-11-30T19:00:00Z',
-  end: '2026-11-30T19:06:00Z',
-  startsAt: '19:00:00',
-  endsAt: '19:06:00',
-  label: 'Recovery, planned',
-}
-const block = {
-  id: 'b',
-  activityId: 'a',
-  version: 3,
-  title: 'Practice',
-  performance: false,
-  repeats: false,
-  startHour: 10,
-  endHour: 11.5,
-  startsAt: '10:00:00',
-  endsAt: '11:30:00',
-  warmUpReason: '',
-}
-const monday: DayView = {
-  date: '2026-11-30',
-  timeZone: 'UTC',
-  wakesHour: 7,
-  sleepsHour: 23,
-  nowHour: 0,
-  today: false,
-  blocks: [block],
-  busy: [],
-  pegs: [peg],
-  done: 0,
-  missed: 0,
-  planned: 1,
-}
-const plan = (moves: string[] = []): PlanView => ({
-  monday: '2026-11-30',
-  sessions: [],
-  unmet: [],
-  counts: [],
-  moves,
-})
+const peg = aPeg()
+const block = aBlock()
+const monday = aDay({ pegs: [peg], planned: 1 })
+const plan = (moves: string[] = []) => aPlan({ moves })
 
 describe('the week', () => {
   let scope: EffectScope
