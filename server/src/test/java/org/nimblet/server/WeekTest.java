@@ -283,6 +283,30 @@ class WeekTest {
   }
 
   @Test
+  void anActivityThatIsTakenAwayLeavesTheRestOfTheProgramme(RunningServer server) {
+    Setting setting = setting(server);
+    String activity = Practice.firstActivity(setting.client());
+    setting.sent(
+        "PUT",
+        "/programme",
+        programme(
+            List.of(
+                obligation("REACH", "DAILY", "after:" + activity, false),
+                obligation("RECOVERY", "DAILY", "EVENING", false))));
+    setting.practice().putBlock(setting.client(), NEXT_MONDAY, "10:00", "11:00");
+    assertThat(times(setting.nextWeek(), "REACH")).containsExactly("MON 11:00");
+    Map<String, Object> form = Practice.clientForm();
+    form.put("wakesAt", "07:00");
+    form.put("sleepsAt", "23:00");
+    form.put("version", setting.get("").at("/facts/version").asLong());
+    setting.sent("PUT", "", form);
+    assertThat(times(setting.nextWeek(), "REACH")).isEmpty();
+    assertThat(times(setting.nextWeek(), "RECOVERY")).hasSize(7);
+    assertThat(setting.get("/programme").at("/0/obligations/0/words").asString())
+        .isEqualTo("daily, the end of an activity that is gone");
+  }
+
+  @Test
   void twoPeopleChangingAProgrammeLoseNothingAndItCanEnd(RunningServer server) {
     Setting setting = setting(server);
     Map<String, Object> form =

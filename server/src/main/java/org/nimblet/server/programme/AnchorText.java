@@ -23,6 +23,17 @@ final class AnchorText {
   private AnchorText() {}
 
   /**
+   * Reads an anchor that was stored; the activity may have gone since, then no day has that time.
+   */
+  static Anchor stored(String text, ClientFile client) {
+    try {
+      return parse(text, client);
+    } catch (IllegalArgumentException e) {
+      return new AfterActivity(text, "an activity that is gone");
+    }
+  }
+
+  /**
    * Reads an anchor.
    *
    * @throws IllegalArgumentException if it is none

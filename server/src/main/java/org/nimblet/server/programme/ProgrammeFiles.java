@@ -83,7 +83,7 @@ class ProgrammeFiles {
         stored.purpose,
         stored.minutes,
         stored.frequency,
-        AnchorText.parse(stored.anchor, client),
+        AnchorText.stored(stored.anchor, client),
         stored.heavy,
         notOn);
   }
