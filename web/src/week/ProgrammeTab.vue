@@ -39,8 +39,8 @@ function take(template: ProgrammeTemplateView) {
     startsOn: today.value,
     reviewsOn: addDays(today.value, template.reviewWeeks * WEEK - 1),
     endsOn: addDays(today.value, template.weeks * WEEK - 1),
-    sessionsADay: stored.value?.programme.sessionsADay ?? 4,
-    minutesADay: stored.value?.programme.minutesADay ?? 45,
+    sessionsADay: stored.value?.programme.sessionsADay ?? template.sessionsADay,
+    minutesADay: stored.value?.programme.minutesADay ?? template.minutesADay,
     obligations: template.obligations.map((o) => ({ ...o })),
   }
 }

@@ -171,6 +171,8 @@ describe('the programme tab', () => {
         aim: 'Every day, then a look.',
         weeks: 2,
         reviewWeeks: 1,
+        sessionsADay: 4,
+        minutesADay: 45,
         obligations: form.obligations.slice(1).map((o) => ({ ...o, heavy: false })),
       },
     ])

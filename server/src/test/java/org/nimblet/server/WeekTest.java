@@ -269,6 +269,14 @@ class WeekTest {
     form.put("endsOn", Practice.today().minusDays(1).toString());
     assertThat(setting.send("PUT", "/programme", form).json().at("/errors/0/field").asString())
         .isEqualTo("endsOn");
+    List<Map<String, Object>> crowded = new ArrayList<>();
+    for (int i = 0; i < 7; i++) {
+      crowded.add(obligation("RECOVERY", "DAILY", "NOON", false));
+    }
+    crowded.add(obligation("STRENGTH", "BY_PAIN", "NOON", false));
+    assertThat(setting.send("PUT", "/programme", programme(crowded)).status())
+        .as("with pain of 2 it would be morning and night: nine a day")
+        .isEqualTo(400);
     List<Map<String, Object>> many = new ArrayList<>();
     for (int i = 0; i < 4; i++) {
       many.add(obligation("STRENGTH", "TWICE_A_WEEK", "NOON", false));

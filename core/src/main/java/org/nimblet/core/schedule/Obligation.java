@@ -106,6 +106,23 @@ public record Obligation(
     };
   }
 
+  /** The most lines it can come to, whatever the pain: two where it may be morning and night. */
+  public int mostLines() {
+    if (frequency.attached()) {
+      return 0;
+    }
+    boolean mayBeTwice =
+        frequency == Frequency.MORNING_AND_NIGHT || (frequency == Frequency.BY_PAIN && !heavy);
+    return mayBeTwice ? 2 : 1;
+  }
+
+  /** Whether, with some pain or none, it comes some times a week instead of daily. */
+  public boolean maySpace() {
+    return !frequency.attached()
+        && frequency != Frequency.DAILY
+        && frequency != Frequency.MORNING_AND_NIGHT;
+  }
+
   /**
    * What the planner gives a place: a line, two for morning and night, none if it is attached or if
    * pain forbids it.

@@ -138,6 +138,22 @@ class ProgrammeTest {
         false);
   }
 
+  /** What is refused in a form must never be more than the planner takes, whatever the pain. */
+  @Test
+  void neverComesToMoreLinesThanItSays() {
+    for (Frequency frequency : Frequency.values()) {
+      Obligation obligation = obligation(frequency, false);
+      for (int level = 0; level <= 10; level++) {
+        for (Course course : Course.values()) {
+          List<Line> lines = lines(obligation, PainDose.of(level, course));
+          assertThat(lines).hasSizeLessThanOrEqualTo(obligation.mostLines());
+          assertThat(obligation.maySpace() || lines.stream().noneMatch(Line::spaced)).isTrue();
+        }
+      }
+    }
+    assertThat(obligation(Frequency.BY_PAIN, false).mostLines()).isEqualTo(2);
+  }
+
   @Test
   void sevenProgrammesShip() {
     assertThat(ProgrammeTemplate.all())

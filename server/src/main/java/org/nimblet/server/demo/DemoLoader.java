@@ -37,6 +37,7 @@ import org.nimblet.core.routine.Sensation;
 import org.nimblet.core.routine.Weights;
 import org.nimblet.core.schedule.Anchor.PartOfDay;
 import org.nimblet.core.schedule.Obligation;
+import org.nimblet.core.schedule.PlanRequest.Limits;
 import org.nimblet.core.schedule.ProgrammeTemplate;
 import org.nimblet.core.setup.SetUpCheck;
 import org.nimblet.core.setup.SetUpPoint;
@@ -147,7 +148,7 @@ class DemoLoader implements ApplicationRunner {
     jdbc.sql(
             "insert into programme (id, coach_id, client_id, version, title, target, starts_on,"
                 + " reviews_on, ends_on, daily_sessions, daily_minutes, made_at)"
-                + " values (?, ?, ?, 0, ?, ?, ?, ?, ?, 4, 45, ?)")
+                + " values (?, ?, ?, 0, ?, ?, ?, ?, ?, ?, ?, ?)")
         .params(
             id,
             life.coachId(),
@@ -157,6 +158,8 @@ class DemoLoader implements ApplicationRunner {
             today,
             today.plusWeeks(template.reviewWeeks()),
             today.plusWeeks(template.weeks()),
+            Limits.USUAL.sessions(),
+            Limits.USUAL.minutes(),
             java.time.OffsetDateTime.ofInstant(clock.instant(), java.time.ZoneOffset.UTC))
         .update();
     for (int place = 0; place < template.obligations().size(); place++) {

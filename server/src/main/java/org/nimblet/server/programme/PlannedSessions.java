@@ -1,5 +1,6 @@
 package org.nimblet.server.programme;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
@@ -19,6 +20,12 @@ import org.springframework.transaction.annotation.Transactional;
 /** What a programme has put into days, as other features read it; warm-ups are not among it. */
 @Service
 public class PlannedSessions {
+
+  /** A session may begin so long after its time before it counts as missed (ours). */
+  public static final Duration STILL_DUE = Duration.ofHours(1);
+
+  /** What began no longer before its time than this was meant for it (ours). */
+  private static final Duration BEGINS_EARLY = Duration.ofMinutes(10);
 
   private final ProgrammeFiles programmes;
   private final AttachedSessions attached;
@@ -106,8 +113,8 @@ public class PlannedSessions {
         .anyMatch(
             one ->
                 one.blockId().filter(session.blockId()::equals).isPresent()
-                    || (!one.beganAt().isBefore(session.start().minus(10, ChronoUnit.MINUTES))
-                        && one.beganAt().isBefore(session.end().plus(1, ChronoUnit.HOURS))));
+                    || (!one.beganAt().isBefore(session.start().minus(BEGINS_EARLY))
+                        && one.beganAt().isBefore(session.end().plus(STILL_DUE))));
   }
 
   private static PlannedPeg peg(AgreedSession row) {

@@ -75,6 +75,8 @@ class ProgrammeController {
                     template.aim(),
                     template.weeks(),
                     template.reviewWeeks(),
+                    PlanRequest.Limits.USUAL.sessions(),
+                    PlanRequest.Limits.USUAL.minutes(),
                     template.obligations().stream()
                         .map(
                             o ->
@@ -213,30 +215,14 @@ class ProgrammeController {
         throw new InvalidFieldException(field + "frequency", e.getMessage() + ".");
       }
     }
-    long spaced = all.stream().filter(ProgrammeController::spaced).count();
-    long daily =
-        all.stream()
-            .filter(o -> !o.frequency().attached() && !spaced(o))
-            .mapToLong(o -> mayBeTwice(o) ? 2 : 1)
-            .sum();
-    if (spaced > PlanRequest.MOST_SPACED || spaced + daily > PlanRequest.MOST_LINES) {
+    long spaced = all.stream().filter(Obligation::maySpace).count();
+    int lines = all.stream().mapToInt(Obligation::mostLines).sum();
+    if (spaced > PlanRequest.MOST_SPACED || lines > PlanRequest.MOST_LINES) {
       throw new InvalidFieldException(
           "obligations",
           "At most %d sessions a day stand free of blocks, at most %d of them some times a week."
               .formatted(PlanRequest.MOST_LINES, PlanRequest.MOST_SPACED));
     }
-  }
-
-  private static boolean mayBeTwice(Obligation obligation) {
-    return obligation.frequency() == Frequency.MORNING_AND_NIGHT
-        || obligation.frequency() == Frequency.BY_PAIN;
-  }
-
-  private static boolean spaced(Obligation obligation) {
-    return switch (obligation.frequency()) {
-      case EVERY_SECOND_DAY, ONCE_A_WEEK, TWICE_A_WEEK, THREE_A_WEEK, BY_PAIN -> true;
-      default -> false;
-    };
   }
 
   private ProgrammeView view(Programme programme, ClientFile client) {

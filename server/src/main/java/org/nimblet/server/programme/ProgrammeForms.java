@@ -76,5 +76,7 @@ final class ProgrammeForms {
       String aim,
       int weeks,
       int reviewWeeks,
+      int sessionsADay,
+      int minutesADay,
       List<ObligationForm> obligations) {}
 }

@@ -1,7 +1,6 @@
 package org.nimblet.server.today;
 
 import io.swagger.v3.oas.annotations.media.Schema;
-import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -53,9 +52,6 @@ class DayViews {
     this.healths = healths;
     this.plannedSessions = plannedSessions;
   }
-
-  /** A session may begin so long after its time before it counts as missed (ours). */
-  private static final Duration STILL_DUE = Duration.ofHours(1);
 
   /** The state of a session on the ribbon. */
   enum PegState {
@@ -277,7 +273,9 @@ class DayViews {
     PegState state =
         now.isBefore(planned.start()) || planned.purpose() == Purpose.BREAK
             ? PegState.PLANNED
-            : now.isBefore(planned.end().plus(STILL_DUE)) ? PegState.IN_SESSION : PegState.MISSED;
+            : now.isBefore(planned.end().plus(PlannedSessions.STILL_DUE))
+                ? PegState.IN_SESSION
+                : PegState.MISSED;
     return new PegView(
         planned.blockId().orElse(null),
         planned.lineId().orElse(null),
