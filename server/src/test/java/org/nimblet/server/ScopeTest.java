@@ -83,6 +83,21 @@ class ScopeTest {
           "rule",
           "FREQ=DAILY;COUNT=2");
     }
+    if (endpoint.pattern().endsWith("/restoration")) {
+      return Map.of("blocks", List.of());
+    }
+    if (endpoint.pattern().endsWith("/rounds")) {
+      return BlockTest.round(0, 0, 20);
+    }
+    if (endpoint.pattern().contains("/sentences")) {
+      return Map.of("text", "mon 5-6 practice");
+    }
+    if (endpoint.pattern().contains("/busy-times")) {
+      return Map.of("date", Practice.today().toString(), "startsAt", "05:00", "endsAt", "06:00");
+    }
+    if (endpoint.pattern().contains("/practice-days")) {
+      return BlockTest.practiceDay(Practice.firstActivity(client), null, List.of("Scales"));
+    }
     if (endpoint.pattern().contains("/blocks")) {
       return Practice.blockForm(Practice.firstActivity(client), Practice.today(), "03:00", "04:00");
     }
@@ -130,6 +145,12 @@ class ScopeTest {
       preview.put("startsAt", null);
       preview.put("endsAt", null);
       return preview;
+    }
+    if (endpoint.pattern().contains("/calendars")) {
+      return CalendarTest.form("Mine", CalendarTest.rehearsals(2), null, null);
+    }
+    if (endpoint.pattern().endsWith("/feed")) {
+      return Map.of("alarmMinutes", 5, "breaks", true);
     }
     if (endpoint.pattern().startsWith("/api/routines")) {
       return Practice.routineForm(null, 1, List.of(Practice.stepDraft("a", "palm-rub")));
@@ -199,6 +220,8 @@ class ScopeTest {
     variables.put("blockId", blockId);
     variables.put("sessionId", UUID.randomUUID().toString());
     variables.put("exerciseId", exerciseId);
+    variables.put("busyTimeId", UUID.randomUUID().toString());
+    variables.put("calendarId", UUID.randomUUID().toString());
 
     List<Endpoint> all = endpoints(server);
     assertThat(all).hasSizeGreaterThan(15);

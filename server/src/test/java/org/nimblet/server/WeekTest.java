@@ -12,6 +12,7 @@ import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.nimblet.server.support.HttpCaller.Answer;
+import org.nimblet.server.support.OneClient;
 import org.nimblet.server.support.Practice;
 import org.nimblet.server.support.ServerExtension;
 import org.nimblet.server.support.ServerExtension.RunningServer;
@@ -21,41 +22,11 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(ServerExtension.class)
 class WeekTest {
 
-  private record Setting(Practice practice, JsonNode client) {
-    String path(String rest) {
-      return "/api/clients/" + client.get("id").asString() + rest;
-    }
-
-    JsonNode get(String rest) {
-      Answer answer = practice.coach().get(path(rest));
-      assertThat(answer.status()).as(answer.body()).isEqualTo(200);
-      return answer.json();
-    }
-
-    Answer send(String method, String rest, Object body) {
-      return practice.coach().send(method, path(rest), body);
-    }
-
-    JsonNode sent(String method, String rest, Object body) {
-      Answer answer = send(method, rest, body);
-      assertThat(answer.status()).as(answer.body()).isEqualTo(200);
-      return answer.json();
-    }
-
-    JsonNode nextWeek() {
-      return get("/plan?date=" + NEXT_MONDAY);
-    }
-  }
-
   private static final LocalDate NEXT_MONDAY =
       Practice.today().with(TemporalAdjusters.next(DayOfWeek.MONDAY));
 
-  private static Setting setting(RunningServer server) {
-    Practice practice = new Practice(server);
-    Map<String, Object> form = Practice.clientForm();
-    form.put("wakesAt", "07:00");
-    form.put("sleepsAt", "23:00");
-    return new Setting(practice, practice.takeIn(form));
+  private static JsonNode nextWeek(OneClient setting) {
+    return setting.get("/plan?date=" + NEXT_MONDAY);
   }
 
   static Map<String, Object> obligation(
@@ -109,7 +80,7 @@ class WeekTest {
 
   @Test
   void aProgrammeIsPlacedInTheWeeksAtOnce(RunningServer server) {
-    Setting setting = setting(server);
+    OneClient setting = OneClient.takeIn(server);
     assertThat(setting.get("/programme")).isEmpty();
     JsonNode programme =
         setting.sent(
@@ -121,7 +92,7 @@ class WeekTest {
                     obligation("RECOVERY", "DAILY", "BEDTIME", false))));
     assertThat(programme.at("/obligations/0/words").asString())
         .isEqualTo("three times a week, evening");
-    JsonNode plan = setting.nextWeek();
+    JsonNode plan = nextWeek(setting);
     assertThat(times(plan, "STRENGTH")).hasSize(3).allMatch(time -> time.endsWith("19:00"));
     assertThat(times(plan, "RECOVERY")).hasSize(7).allMatch(time -> time.endsWith("22:00"));
     assertThat(plan.get("moves")).isEmpty();
@@ -135,12 +106,12 @@ class WeekTest {
 
   @Test
   void whenABlockComesTheSessionGivesWayAndTheRestStays(RunningServer server) {
-    Setting setting = setting(server);
+    OneClient setting = OneClient.takeIn(server);
     setting.sent(
         "PUT", "/programme", programme(List.of(obligation("RECOVERY", "DAILY", "EVENING", false))));
     JsonNode block =
         setting.practice().putBlock(setting.client(), NEXT_MONDAY.plusDays(3), "18:30", "20:00");
-    JsonNode plan = setting.nextWeek();
+    JsonNode plan = nextWeek(setting);
     assertThat(times(plan, "RECOVERY"))
         .hasSize(7)
         .contains("WED 19:00", "FRI 19:00")
@@ -159,21 +130,21 @@ class WeekTest {
     assertThat(setting.sent("POST", "/plan/preview", preview).at("/moves/0").asString())
         .startsWith("Recovery, Thu ")
         .endsWith(": no longer fits.");
-    assertThat(setting.nextWeek()).as("a preview stores nothing").isEqualTo(plan);
+    assertThat(nextWeek(setting)).as("a preview stores nothing").isEqualTo(plan);
   }
 
   @Test
   void aSessionIsPinnedSkippedAndLetGo(RunningServer server) {
-    Setting setting = setting(server);
+    OneClient setting = OneClient.takeIn(server);
     setting.sent(
         "PUT", "/programme", programme(List.of(obligation("RECOVERY", "DAILY", "EVENING", false))));
-    String line = setting.nextWeek().at("/sessions/0/lineId").asString();
+    String line = nextWeek(setting).at("/sessions/0/lineId").asString();
     String tuesday = NEXT_MONDAY.plusDays(1).toString();
     JsonNode pinned = setting.sent("POST", "/plan/pins", pin(line, tuesday, "08:15", false));
     assertThat(times(pinned, "RECOVERY").get(1)).isEqualTo("TUE 08:15");
     assertThat(pinned.at("/sessions/1/pinned").asBoolean()).isTrue();
     setting.practice().putBlock(setting.client(), NEXT_MONDAY.plusDays(1), "08:00", "09:00");
-    assertThat(times(setting.nextWeek(), "RECOVERY").get(1)).isEqualTo("TUE 08:15");
+    assertThat(times(nextWeek(setting), "RECOVERY").get(1)).isEqualTo("TUE 08:15");
     JsonNode skipped = setting.sent("POST", "/plan/pins", pin(line, tuesday, null, true));
     assertThat(times(skipped, "RECOVERY")).hasSize(6).noneMatch(time -> time.startsWith("TUE"));
     assertThat(skipped.get("unmet")).as("what is skipped is not owed").isEmpty();
@@ -197,11 +168,11 @@ class WeekTest {
 
   @Test
   void aWeekWithoutRoomSaysWhichRuleLeavesNone(RunningServer server) {
-    Setting setting = setting(server);
+    OneClient setting = OneClient.takeIn(server);
     setting.practice().putBlock(setting.client(), NEXT_MONDAY, "07:10", "22:55");
     setting.sent(
         "PUT", "/programme", programme(List.of(obligation("RECOVERY", "DAILY", "EVENING", false))));
-    JsonNode plan = setting.nextWeek();
+    JsonNode plan = nextWeek(setting);
     assertThat(plan.at("/unmet/0/date").asString()).isEqualTo(NEXT_MONDAY.toString());
     assertThat(plan.at("/unmet/0/sentence").asString())
         .isEqualTo("No room for recovery on Monday: blocks and what belongs to them fill the day.");
@@ -211,7 +182,7 @@ class WeekTest {
 
   @Test
   void breaksAndCoolDownsFollowTheBlocks(RunningServer server) {
-    Setting setting = setting(server);
+    OneClient setting = OneClient.takeIn(server);
     setting.practice().putBlock(setting.client(), NEXT_MONDAY, "10:00", "13:00");
     setting.sent(
         "PUT",
@@ -232,7 +203,7 @@ class WeekTest {
 
   @Test
   void frequencyFollowsPainAndSaysSo(RunningServer server) {
-    Setting setting = setting(server);
+    OneClient setting = OneClient.takeIn(server);
     JsonNode programme =
         setting.sent(
             "PUT",
@@ -252,12 +223,12 @@ class WeekTest {
     assertThat(now.get("painWords").asString())
         .isEqualTo("Right palm 3, steady: morning and night, for about six weeks.");
     assertThat(now.at("/obligations/0/frequency").asString()).isEqualTo("MORNING_AND_NIGHT");
-    assertThat(times(setting.nextWeek(), "STRENGTH")).hasSize(14);
+    assertThat(times(nextWeek(setting), "STRENGTH")).hasSize(14);
   }
 
   @Test
   void badProgrammesAreRefusedByTheField(RunningServer server) {
-    Setting setting = setting(server);
+    OneClient setting = OneClient.takeIn(server);
     Map<String, Object> form = programme(List.of(obligation("STRENGTH", "DAILY", "NOON", true)));
     Answer heavy = setting.send("PUT", "/programme", form);
     assertThat(heavy.status()).isEqualTo(400);
@@ -292,7 +263,7 @@ class WeekTest {
 
   @Test
   void anActivityThatIsTakenAwayLeavesTheRestOfTheProgramme(RunningServer server) {
-    Setting setting = setting(server);
+    OneClient setting = OneClient.takeIn(server);
     String activity = Practice.firstActivity(setting.client());
     setting.sent(
         "PUT",
@@ -302,21 +273,21 @@ class WeekTest {
                 obligation("REACH", "DAILY", "after:" + activity, false),
                 obligation("RECOVERY", "DAILY", "EVENING", false))));
     setting.practice().putBlock(setting.client(), NEXT_MONDAY, "10:00", "11:00");
-    assertThat(times(setting.nextWeek(), "REACH")).containsExactly("MON 11:00");
+    assertThat(times(nextWeek(setting), "REACH")).containsExactly("MON 11:00");
     Map<String, Object> form = Practice.clientForm();
     form.put("wakesAt", "07:00");
     form.put("sleepsAt", "23:00");
     form.put("version", setting.get("").at("/facts/version").asLong());
     setting.sent("PUT", "", form);
-    assertThat(times(setting.nextWeek(), "REACH")).isEmpty();
-    assertThat(times(setting.nextWeek(), "RECOVERY")).hasSize(7);
+    assertThat(times(nextWeek(setting), "REACH")).isEmpty();
+    assertThat(times(nextWeek(setting), "RECOVERY")).hasSize(7);
     assertThat(setting.get("/programme").at("/0/obligations/0/words").asString())
         .isEqualTo("daily, the end of an activity that is gone");
   }
 
   @Test
   void twoPeopleChangingAProgrammeLoseNothingAndItCanEnd(RunningServer server) {
-    Setting setting = setting(server);
+    OneClient setting = OneClient.takeIn(server);
     Map<String, Object> form =
         programme(List.of(obligation("RECOVERY", "DAILY", "EVENING", false)));
     JsonNode first = setting.sent("PUT", "/programme", form);
@@ -329,12 +300,12 @@ class WeekTest {
     assertThat(conflict.json().at("/current/programme/title").asString()).isEqualTo("Theirs");
     assertThat(setting.send("DELETE", "/programme", null).status()).isEqualTo(204);
     assertThat(setting.get("/programme")).isEmpty();
-    assertThat(setting.nextWeek().get("sessions")).isEmpty();
+    assertThat(nextWeek(setting).get("sessions")).isEmpty();
     assertThat(setting.send("DELETE", "/programme", null).status()).isEqualTo(404);
     assertThat(setting.practice().coach().get("/api/programmes").json()).hasSize(7);
   }
 
-  private static Map<String, Object> series(Setting setting, String rule) {
+  private static Map<String, Object> series(OneClient setting, String rule) {
     return Map.of(
         "block",
         Practice.blockForm(Practice.firstActivity(setting.client()), NEXT_MONDAY, "10:00", "11:00"),
@@ -342,7 +313,7 @@ class WeekTest {
         rule);
   }
 
-  private static List<String> blocks(Setting setting, LocalDate week) {
+  private static List<String> blocks(OneClient setting, LocalDate week) {
     List<String> found = new ArrayList<>();
     for (JsonNode day : setting.get("/week?date=" + week)) {
       for (JsonNode block : day.get("blocks")) {
@@ -358,14 +329,15 @@ class WeekTest {
 
   @Test
   void aBlockRepeatsAndEachCanBeMovedOrThoseThatFollow(RunningServer server) {
-    Setting setting = setting(server);
+    OneClient setting = OneClient.takeIn(server);
     setting.practice().putBlock(setting.client(), NEXT_MONDAY.plusDays(2), "10:30", "12:00");
     Answer made =
         setting.send("POST", "/blocks/series", series(setting, "FREQ=WEEKLY;BYDAY=MO,WE;COUNT=6"));
     assertThat(made.status()).as(made.body()).isEqualTo(201);
-    assertThat(made.json().get("made").asInt()).isEqualTo(5);
-    assertThat(made.json().get("taken")).as("where another block lies, that one stays").hasSize(1);
-    assertThat(blocks(setting, NEXT_MONDAY)).containsExactly("MON 10:00 repeats", "WED 10:30");
+    assertThat(made.json().get("made").asInt()).isEqualTo(6);
+    assertThat(blocks(setting, NEXT_MONDAY))
+        .as("the one that was there stays beside it")
+        .containsExactly("MON 10:00 repeats", "WED 10:00 repeats", "WED 10:30");
     LocalDate second = NEXT_MONDAY.plusWeeks(1);
     assertThat(blocks(setting, second)).containsExactly("MON 10:00 repeats", "WED 10:00 repeats");
 
@@ -380,20 +352,26 @@ class WeekTest {
         .as("the version is that of before")
         .isEqualTo(409);
     form.put("version", monday.get("version").asLong() + 1);
-    assertThat(setting.sent("PUT", path + "/following", form).get("made").asInt()).isEqualTo(4);
+    JsonNode moved = setting.sent("PUT", path + "/following", form);
+    assertThat(moved.get("made").asInt()).isEqualTo(4);
     assertThat(blocks(setting, second.plusWeeks(1)))
         .containsExactly("MON 14:00 repeats", "WED 14:00 repeats");
     assertThat(blocks(setting, NEXT_MONDAY))
         .as("what was before stays")
         .contains("MON 10:00 repeats");
-    assertThat(setting.send("DELETE", path + "/following", null).status()).isEqualTo(204);
+    setting.sent("POST", "/blocks/restoration", Map.of("blocks", moved.get("before")));
+    assertThat(blocks(setting, second.plusWeeks(1)))
+        .containsExactly("MON 10:00 repeats", "WED 10:00 repeats");
+    JsonNode removed = setting.sent("DELETE", path + "/following", null);
     assertThat(blocks(setting, second)).isEmpty();
-    assertThat(blocks(setting, NEXT_MONDAY)).hasSize(2);
+    assertThat(blocks(setting, NEXT_MONDAY)).hasSize(3);
+    setting.sent("POST", "/blocks/restoration", Map.of("blocks", removed.get("before")));
+    assertThat(blocks(setting, second)).containsExactly("MON 14:00 repeats", "WED 10:00 repeats");
   }
 
   @Test
   void aRuleThatIsNoneOrMeetsNoDayIsRefused(RunningServer server) {
-    Setting setting = setting(server);
+    OneClient setting = OneClient.takeIn(server);
     Answer none = setting.send("POST", "/blocks/series", series(setting, "every Monday"));
     assertThat(none.status()).isEqualTo(400);
     assertThat(none.json().at("/errors/0/field").asString()).isEqualTo("rule");

@@ -1,19 +1,14 @@
 package org.nimblet.server.account;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
-import java.util.Base64;
-import java.util.HexFormat;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.platform.NotFoundException;
+import org.nimblet.server.platform.Secrets;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.core.userdetails.UsernameNotFoundException;
@@ -26,26 +21,27 @@ import org.springframework.transaction.annotation.Transactional;
 public class AccountService implements UserDetailsService {
 
   private static final Duration INVITATION_LASTS = Duration.ofDays(14);
-  private static final int TOKEN_BYTES = 24;
 
   private final Accounts accounts;
   private final Coaches coaches;
   private final Invitations invitations;
   private final PasswordEncoder passwords;
   private final Clock clock;
-  private final SecureRandom random = new SecureRandom();
+  private final Secrets secrets;
 
   AccountService(
       Accounts accounts,
       Coaches coaches,
       Invitations invitations,
       PasswordEncoder passwords,
-      Clock clock) {
+      Clock clock,
+      Secrets secrets) {
     this.accounts = accounts;
     this.coaches = coaches;
     this.invitations = invitations;
     this.passwords = passwords;
     this.clock = clock;
+    this.secrets = secrets;
   }
 
   /** A token to hand to a client, shown once. */
@@ -108,11 +104,9 @@ public class AccountService implements UserDetailsService {
   /** Makes an invitation for a client; only its hash is kept. */
   @Transactional
   public Token invite(UUID coachId, UUID clientId) {
-    byte[] bytes = new byte[TOKEN_BYTES];
-    random.nextBytes(bytes);
-    String token = Base64.getUrlEncoder().withoutPadding().encodeToString(bytes);
+    String token = secrets.make();
     Invitation invitation = new Invitation();
-    invitation.tokenHash = hash(token);
+    invitation.tokenHash = Secrets.hash(token);
     invitation.coachId = coachId;
     invitation.clientId = clientId;
     invitation.expiresAt = clock.instant().plus(INVITATION_LASTS);
@@ -125,7 +119,7 @@ public class AccountService implements UserDetailsService {
   public SignedIn accept(String token, String name, String email, String password) {
     Invitation invitation =
         invitations
-            .findById(hash(token))
+            .findById(Secrets.hash(token))
             .filter(found -> found.expiresAt.isAfter(clock.instant()))
             .orElseThrow(
                 () ->
@@ -137,15 +131,5 @@ public class AccountService implements UserDetailsService {
 
   private static String plain(String email) {
     return email.strip().toLowerCase(Locale.ROOT);
-  }
-
-  private static String hash(String token) {
-    try {
-      return HexFormat.of()
-          .formatHex(
-              MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8)));
-    } catch (NoSuchAlgorithmException e) {
-      throw new IllegalStateException("every Java has SHA-256", e);
-    }
   }
 }

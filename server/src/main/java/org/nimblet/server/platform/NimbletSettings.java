@@ -1,5 +1,6 @@
 package org.nimblet.server.platform;
 
+import java.util.List;
 import org.springframework.boot.context.properties.ConfigurationProperties;
 
 /**
@@ -7,6 +8,20 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  *
  * @param demo whether the invented harbour town is loaded and can be entered without a password
  * @param signUpOpen whether anyone may open a coach's account
+ * @param calendarHosts from which hosts calendars may be fetched, such as calendar.example:443
+ * @param standIns whether the simulated calendar service and mail server run
+ * @param standInCalendarPort where the simulated calendar service listens; 0 for any free port
  */
 @ConfigurationProperties("nimblet")
-public record NimbletSettings(boolean demo, boolean signUpOpen) {}
+public record NimbletSettings(
+    boolean demo,
+    boolean signUpOpen,
+    List<String> calendarHosts,
+    boolean standIns,
+    int standInCalendarPort) {
+
+  /** Copies the list. */
+  public NimbletSettings {
+    calendarHosts = calendarHosts == null ? List.of() : List.copyOf(calendarHosts);
+  }
+}

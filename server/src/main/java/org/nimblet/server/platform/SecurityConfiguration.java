@@ -79,6 +79,8 @@ class SecurityConfiguration {
                         "/api/clients/*/health/screenings/*/clearance",
                         "/api/clients/*/set-up/**",
                         "/api/clients/*/programme",
+                        "/api/clients/*/calendars/**",
+                        "/api/clients/*/calendars",
                         "/api/clients/*/plan/**",
                         "/api/clients/*/plan",
                         "/api/programmes",

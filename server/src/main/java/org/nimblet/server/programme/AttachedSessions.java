@@ -10,11 +10,13 @@ import java.util.UUID;
 import org.nimblet.core.routine.Purpose;
 import org.nimblet.core.schedule.ActivityKind;
 import org.nimblet.core.schedule.AttachedPlace;
+import org.nimblet.core.schedule.BlockPart;
 import org.nimblet.core.schedule.BreakPlan;
 import org.nimblet.core.schedule.CoolDownPlacement;
 import org.nimblet.core.schedule.Obligation;
 import org.nimblet.core.schedule.Obligation.Frequency;
 import org.nimblet.core.schedule.WarmUpPlacement.Busy;
+import org.nimblet.core.schedule.WorkRhythm;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.week.DaySchedule;
 import org.nimblet.server.week.DaySchedule.DayBlock;
@@ -45,28 +47,30 @@ class AttachedSessions {
     Optional<ActivityKind> kind =
         client.activity(block.activityId()).map(ClientFile.ActivityFile::kind);
     int minutes = (int) Duration.between(block.start(), block.end()).toMinutes();
-    if (block.performance() || kind.isEmpty()) {
-      return List.of();
-    }
-    return kind.get()
-        .rhythm()
+    Optional<WorkRhythm> rhythm =
+        block.performance() ? Optional.empty() : kind.flatMap(ActivityKind::rhythm);
+    return BlockPart.breaks(minutes, block.parts(), rhythm).breaks().stream()
         .map(
-            rhythm ->
-                BreakPlan.of(minutes, rhythm).breaks().stream()
-                    .map(
-                        one -> {
-                          Instant start = block.start().plus(Duration.ofMinutes(one.startMinute()));
-                          int length = Math.min(one.minutes(), obligation.minutes());
-                          return new AttachedSession(
-                              block.id(),
-                              obligation.purpose(),
-                              start,
-                              start.plus(Duration.ofMinutes(length)),
-                              "After %d min of %s; %d min off."
-                                  .formatted(one.workMinutes(), block.title(), one.minutes()));
-                        })
-                    .toList())
-        .orElse(List.of());
+            one -> {
+              Instant start = block.start().plus(Duration.ofMinutes(one.startMinute()));
+              int length = Math.min(one.minutes(), obligation.minutes());
+              return new AttachedSession(
+                  block.id(),
+                  obligation.purpose(),
+                  start,
+                  start.plus(Duration.ofMinutes(length)),
+                  why(block, one));
+            })
+        .toList();
+  }
+
+  private static String why(DayBlock block, BreakPlan.Break one) {
+    return "After %d min of %s%s; %d min off."
+        .formatted(
+            one.workMinutes(),
+            block.title(),
+            one.atBoundary() ? ", where a part of it ends" : "",
+            one.minutes());
   }
 
   private static List<AttachedSession> coolDowns(

@@ -2,9 +2,12 @@ package org.nimblet.server.routine;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.nimblet.core.routine.Around;
 import org.nimblet.core.routine.Composer;
 import org.nimblet.core.routine.Composition;
@@ -19,8 +22,9 @@ import org.nimblet.server.week.DaySchedule.DayBlock;
 import org.springframework.stereotype.Service;
 
 /**
- * Composes the warm-up of a block. The composer always gives the same routine for the same request,
- * so its answers are remembered by request and never go stale.
+ * Composes the warm-up of a block, and other planned sessions as text. The composer always gives
+ * the same routine for the same request, so its answers are remembered by request and never go
+ * stale.
  */
 @Service
 public class WarmUps {
@@ -38,7 +42,7 @@ public class WarmUps {
   }
 
   /** A request to the composer, with the library that it composes from. */
-  private record Asked(String libraryRevision, RoutineRequest request) {}
+  private record Asked(String libraryRevision, Purpose purpose, RoutineRequest request) {}
 
   /**
    * A warm-up with its time; it ends as the block starts.
@@ -62,20 +66,13 @@ public class WarmUps {
   /** The warm-up of a block of this day. */
   public Answer forBlock(ClientFile client, DaySchedule day, DayBlock block) {
     if (block.warmUp() instanceof AttachedPlace.Placed placed) {
-      RoutineRequest request =
-          requests.of(
+      Composition composition =
+          composition(
               client,
               day.date(),
               Purpose.WARM_UP,
               Math.toIntExact(placed.length().toSeconds()),
-              Optional.of(block.activityId()),
-              Around.NOTHING,
-              List.of());
-      CoachLibrary library = libraries.of(client.coachId());
-      Composition composition =
-          remembered.get(
-              new Asked(library.revision(), request),
-              asked -> new Composer(library.library(), Purpose.WARM_UP).compose(asked.request()));
+              Optional.of(block.activityId()));
       if (composition instanceof Composition.Composed composed) {
         PlannedWarmUp planned =
             new PlannedWarmUp(
@@ -88,5 +85,41 @@ public class WarmUps {
       return new Answer(Optional.empty(), ((Composition.NotComposed) composition).reason());
     }
     return new Answer(Optional.empty(), block.warmUp().reason());
+  }
+
+  /**
+   * The steps of a session as text, one a line, for places that show nothing else; empty if nothing
+   * can be composed as things stand.
+   *
+   * @param activityId what the session is around, if it is
+   */
+  public List<String> stepTexts(
+      ClientFile client,
+      LocalDate date,
+      Purpose purpose,
+      Duration length,
+      Optional<UUID> activityId) {
+    Composition composition =
+        composition(client, date, purpose, Math.toIntExact(length.toSeconds()), activityId);
+    return composition instanceof Composition.Composed composed
+        ? composed.steps().stream()
+            .map(
+                step ->
+                    "%s: %s"
+                        .formatted(
+                            step.exercise().title(),
+                            step.doseWords(client.method(), client.notation())))
+            .toList()
+        : List.of();
+  }
+
+  private Composition composition(
+      ClientFile client, LocalDate date, Purpose purpose, int seconds, Optional<UUID> activityId) {
+    RoutineRequest request =
+        requests.of(client, date, purpose, seconds, activityId, Around.NOTHING, List.of());
+    CoachLibrary library = libraries.of(client.coachId());
+    return remembered.get(
+        new Asked(library.revision(), purpose, request),
+        asked -> new Composer(library.library(), purpose).compose(asked.request()));
   }
 }

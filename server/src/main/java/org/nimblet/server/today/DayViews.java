@@ -1,6 +1,7 @@
 package org.nimblet.server.today;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -16,6 +17,7 @@ import java.util.stream.Collectors;
 import org.nimblet.core.progress.Attention;
 import org.nimblet.core.progress.AttentionRules;
 import org.nimblet.core.routine.Purpose;
+import org.nimblet.core.schedule.BlockPart;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.health.HealthFiles;
 import org.nimblet.server.programme.PlannedSessions;
@@ -77,7 +79,12 @@ class DayViews {
       int missed,
       int planned) {}
 
-  /** A block on the ribbon. */
+  /**
+   * A block on the ribbon.
+   *
+   * @param parts what it is made of; empty for one whole
+   * @param overlaps the titles of those that are at the same time
+   */
   record DayBlockView(
       UUID id,
       UUID activityId,
@@ -89,10 +96,26 @@ class DayViews {
       double endHour,
       @Schema(type = "string") LocalTime startsAt,
       @Schema(type = "string") LocalTime endsAt,
-      String warmUpReason) {}
+      String warmUpReason,
+      List<PartView> parts,
+      List<String> overlaps) {}
+
+  /** A round, set, piece or technique of a block, with its time. */
+  record PartView(
+      String title,
+      int minutes,
+      int restMinutes,
+      BlockPart.Certainty certainty,
+      Instant start,
+      Instant end) {}
 
   /** A busy time on the ribbon. */
-  record DayBusyView(double startHour, double endHour) {}
+  record DayBusyView(
+      UUID id,
+      double startHour,
+      double endHour,
+      @Schema(type = "string") LocalTime startsAt,
+      @Schema(type = "string") LocalTime endsAt) {}
 
   /**
    * A session on the ribbon.
@@ -173,9 +196,16 @@ class DayViews {
         hours.of(day.sleeps()),
         hours.of(now),
         LocalDate.ofInstant(now, client.zone()).equals(day.date()),
-        day.blocks().stream().map(block -> block(block, hours)).toList(),
+        day.blocks().stream().map(block -> block(day, block, hours)).toList(),
         day.busy().stream()
-            .map(busy -> new DayBusyView(hours.of(busy.start()), hours.of(busy.end())))
+            .map(
+                busy ->
+                    new DayBusyView(
+                        busy.id(),
+                        hours.of(busy.start()),
+                        hours.of(busy.end()),
+                        hours.time(busy.start()),
+                        hours.time(busy.end())))
             .toList(),
         pegs,
         count(pegs, PegState.DONE) + count(pegs, PegState.LEFT_MIDWAY),
@@ -206,7 +236,7 @@ class DayViews {
     return (int) pegs.stream().filter(peg -> peg.state() == state).count();
   }
 
-  private static DayBlockView block(DayBlock block, Hours hours) {
+  private static DayBlockView block(DaySchedule day, DayBlock block, Hours hours) {
     return new DayBlockView(
         block.id(),
         block.activityId(),
@@ -218,7 +248,25 @@ class DayViews {
         hours.of(block.end()),
         block.startsAt(),
         block.endsAt(),
-        block.warmUp().reason());
+        block.warmUp().reason(),
+        parts(block),
+        day.blocks().stream()
+            .filter(other -> !other.id().equals(block.id()) && other.overlaps(block))
+            .map(DayBlock::title)
+            .toList());
+  }
+
+  private static List<PartView> parts(DayBlock block) {
+    List<PartView> parts = new ArrayList<>();
+    Instant start = block.start();
+    for (BlockPart part : block.parts()) {
+      Instant end = start.plus(Duration.ofMinutes(part.minutes()));
+      parts.add(
+          new PartView(
+              part.title(), part.minutes(), part.restMinutes(), part.certainty(), start, end));
+      start = end.plus(Duration.ofMinutes(part.restMinutes()));
+    }
+    return parts;
   }
 
   private static PegView peg(PastSession session, Hours hours) {

@@ -5,7 +5,11 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Version;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 
 @Entity
 class Block {
@@ -23,6 +27,10 @@ class Block {
   /** The series it was made by; null if it stands alone. */
   UUID seriesId;
 
+  /** As {@link StoredParts} writes them. */
+  @JdbcTypeCode(SqlTypes.ARRAY)
+  List<String> parts = new ArrayList<>();
+
   /** The same block at another time, not to be stored. */
   Block at(LocalTime start, LocalTime end) {
     Block moved = new Block();
@@ -37,6 +45,7 @@ class Block {
     moved.title = title;
     moved.performance = performance;
     moved.seriesId = seriesId;
+    moved.parts = parts;
     return moved;
   }
 }

@@ -2,20 +2,21 @@ package org.nimblet.server.week;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.UUID;
+import org.nimblet.core.schedule.BlockPart;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.client.ClientFiles;
 import org.nimblet.server.platform.ConflictException;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.platform.NotFoundException;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -31,20 +32,23 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/clients/{clientId}/blocks")
 class BlockController {
 
-  /** A rule without an end is followed for so long. */
-  private static final int WEEKS_OF_A_SERIES = 26;
-
   private final ClientFiles clients;
   private final Blocks blocks;
   private final AllBlockSeries series;
-  private final ApplicationEventPublisher events;
+  private final BlockBook book;
+  private final SeriesDates seriesDates;
 
   BlockController(
-      ClientFiles clients, Blocks blocks, AllBlockSeries series, ApplicationEventPublisher events) {
+      ClientFiles clients,
+      Blocks blocks,
+      AllBlockSeries series,
+      BlockBook book,
+      SeriesDates seriesDates) {
     this.clients = clients;
     this.blocks = blocks;
     this.series = series;
-    this.events = events;
+    this.book = book;
+    this.seriesDates = seriesDates;
   }
 
   /** A block as written; an empty title takes the activity's. */
@@ -58,23 +62,60 @@ class BlockController {
           LocalTime endsAt,
       @NotNull(message = "Up to 40 characters.") @Size(max = 40, message = "Up to 40 characters.")
           String title,
-      boolean performance) {}
+      boolean performance,
+      @NotNull(message = "What the block is made of; nothing for one whole.")
+          @Size(max = 30, message = "At most 30 parts.")
+          @Valid
+          List<PartForm> parts) {}
+
+  /**
+   * A round, set, piece or technique.
+   *
+   * @param restMinutes the rest after it; 0 to leave breaks to the rhythm of the activity
+   */
+  record PartForm(
+      @NotNull(message = "Up to 40 characters.") @Size(max = 40, message = "Up to 40 characters.")
+          String title,
+      @Min(value = 1, message = "1 to 720 min.")
+          @Max(value = BlockPart.LONGEST, message = "1 to 720 min.")
+          int minutes,
+      @Min(value = 0, message = "0 to 720 min.")
+          @Max(value = BlockPart.LONGEST, message = "0 to 720 min.")
+          int restMinutes,
+      boolean guessed) {
+
+    static PartForm of(BlockPart part) {
+      return new PartForm(
+          part.title(),
+          part.minutes(),
+          part.restMinutes(),
+          part.certainty() != BlockPart.Certainty.KNOWN);
+    }
+
+    BlockPart part() {
+      return new BlockPart(
+          title,
+          minutes,
+          restMinutes,
+          guessed ? BlockPart.Certainty.GUESSED : BlockPart.Certainty.KNOWN);
+    }
+  }
 
   /** A block as stored. */
-  record BlockView(UUID id, BlockForm block) {}
+  record BlockView(
+      @NotNull(message = "Which block.") UUID id,
+      @Schema(nullable = true) UUID seriesId,
+      @NotNull(message = "The block.") @Valid BlockForm block) {}
 
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   @Transactional
   BlockView create(@PathVariable UUID clientId, @Valid @RequestBody BlockForm form) {
     ClientFile client = clients.require(clientId);
-    Block block = new Block();
-    block.id = UUID.randomUUID();
-    block.coachId = client.coachId();
-    block.clientId = client.id();
-    write(block, client, form);
+    Block block = BlockBook.newBlock(client);
+    write(block, client, form, form.date());
     BlockView saved = view(blocks.saveAndFlush(block));
-    events.publishEvent(new BlocksChanged(client));
+    book.changed(client);
     return saved;
   }
 
@@ -92,12 +133,12 @@ class BlockController {
           String rule) {}
 
   /**
-   * What became of a series.
+   * What was done with a series.
    *
-   * @param made how many blocks
-   * @param taken the dates on which another block lies, which were left out
+   * @param made how many blocks it has got, or how many of it were changed or taken out
+   * @param before the changed ones as they were, for {@link #restore}
    */
-  record SeriesView(int made, List<LocalDate> taken) {}
+  record SeriesView(int made, List<BlockView> before) {}
 
   /** Puts a block into every day of a rule, for half a year at the most. */
   @PostMapping("/series")
@@ -105,42 +146,16 @@ class BlockController {
   @Transactional
   SeriesView createSeries(@PathVariable UUID clientId, @Valid @RequestBody SeriesForm form) {
     ClientFile client = clients.require(clientId);
-    LocalDate first = form.block().date();
-    List<LocalDate> dates;
-    try {
-      dates = Repetition.times(form.rule(), first, first.plusWeeks(WEEKS_OF_A_SERIES));
-    } catch (IllegalArgumentException e) {
-      throw new InvalidFieldException("rule", capital(e.getMessage()) + ".");
-    }
-    if (dates.isEmpty()) {
-      throw new InvalidFieldException(
-          "rule",
-          "(%s) meets no day in the %d weeks from %s on."
-              .formatted(form.rule(), WEEKS_OF_A_SERIES, first));
-    }
-    BlockSeries made = new BlockSeries();
-    made.id = UUID.randomUUID();
-    made.coachId = client.coachId();
-    made.clientId = client.id();
-    made.rule = form.rule();
-    made.firstDate = first;
-    series.saveAndFlush(made);
-    List<LocalDate> taken = new ArrayList<>();
+    List<LocalDate> dates = seriesDates.of("rule", form.rule(), form.block().date());
+    UUID seriesId = book.newSeries(client, form.rule(), form.block().date());
     for (LocalDate date : dates) {
-      Block block = new Block();
-      block.id = UUID.randomUUID();
-      block.coachId = client.coachId();
-      block.clientId = client.id();
-      block.seriesId = made.id;
-      if (overlaps(client, block, date, form.block())) {
-        taken.add(date);
-      } else {
-        write(block, client, form.block(), date);
-        blocks.saveAndFlush(block);
-      }
+      Block block = BlockBook.newBlock(client);
+      block.seriesId = seriesId;
+      write(block, client, form.block(), date);
+      blocks.save(block);
     }
-    events.publishEvent(new BlocksChanged(client));
-    return new SeriesView(dates.size() - taken.size(), taken);
+    book.changed(client);
+    return new SeriesView(dates.size(), List.of());
   }
 
   /** Gives this block and those after it in its series the same times, title and activity. */
@@ -150,29 +165,47 @@ class BlockController {
       @PathVariable UUID clientId, @PathVariable UUID blockId, @Valid @RequestBody BlockForm form) {
     ClientFile client = clients.require(clientId);
     refuseIfChanged(require(client, blockId), form);
-    List<LocalDate> taken = new ArrayList<>();
     List<Block> following = following(client, blockId);
-    for (Block block : following) {
-      if (overlaps(client, block, block.date, form)) {
-        taken.add(block.date);
-      } else {
-        write(block, client, form, block.date);
-      }
-    }
-    blocks.flush();
-    events.publishEvent(new BlocksChanged(client));
-    return new SeriesView(following.size() - taken.size(), taken);
+    List<BlockView> before = following.stream().map(BlockController::view).toList();
+    following.forEach(block -> write(block, client, form, block.date));
+    book.changed(client);
+    return new SeriesView(before.size(), before);
   }
 
   /** Takes out this block and those after it in its series. */
   @DeleteMapping("/{blockId}/following")
-  @ResponseStatus(HttpStatus.NO_CONTENT)
   @Transactional
-  void deleteFollowing(@PathVariable UUID clientId, @PathVariable UUID blockId) {
+  SeriesView deleteFollowing(@PathVariable UUID clientId, @PathVariable UUID blockId) {
     ClientFile client = clients.require(clientId);
-    blocks.deleteAll(following(client, blockId));
-    blocks.flush();
-    events.publishEvent(new BlocksChanged(client));
+    List<Block> following = following(client, blockId);
+    List<BlockView> before = following.stream().map(BlockController::view).toList();
+    blocks.deleteAll(following);
+    book.changed(client);
+    return new SeriesView(before.size(), before);
+  }
+
+  /** Blocks as they were before. */
+  record RestoreForm(
+      @NotNull(message = "The blocks.") @Size(max = 400, message = "At most 400 blocks.") @Valid
+          List<BlockView> blocks) {}
+
+  /** Puts blocks back as they were, those that were taken out among them. */
+  @PostMapping("/restoration")
+  @Transactional
+  SeriesView restore(@PathVariable UUID clientId, @Valid @RequestBody RestoreForm form) {
+    ClientFile client = clients.require(clientId);
+    for (BlockView was : form.blocks()) {
+      Block block =
+          blocks
+              .findByIdAndClientId(was.id(), client.id())
+              .orElseGet(() -> BlockBook.newBlock(client));
+      block.seriesId =
+          series.findByIdAndClientId(was.seriesId(), client.id()).map(s -> s.id).orElse(null);
+      write(block, client, was.block(), was.block().date());
+      blocks.save(block);
+    }
+    book.changed(client);
+    return new SeriesView(form.blocks().size(), List.of());
   }
 
   private List<Block> following(ClientFile client, UUID blockId) {
@@ -182,10 +215,6 @@ class BlockController {
         : blocks.findBySeriesIdAndDateGreaterThanEqualOrderByDateAsc(block.seriesId, block.date);
   }
 
-  private static String capital(String words) {
-    return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
-  }
-
   @PutMapping("/{blockId}")
   @Transactional
   BlockView update(
@@ -193,9 +222,9 @@ class BlockController {
     ClientFile client = clients.require(clientId);
     Block block = require(client, blockId);
     refuseIfChanged(block, form);
-    write(block, client, form);
+    write(block, client, form, form.date());
     BlockView saved = view(blocks.saveAndFlush(block));
-    events.publishEvent(new BlocksChanged(client));
+    book.changed(client);
     return saved;
   }
 
@@ -205,8 +234,7 @@ class BlockController {
   void delete(@PathVariable UUID clientId, @PathVariable UUID blockId) {
     ClientFile client = clients.require(clientId);
     blocks.delete(require(client, blockId));
-    blocks.flush();
-    events.publishEvent(new BlocksChanged(client));
+    book.changed(client);
   }
 
   private static void refuseIfChanged(Block block, BlockForm form) {
@@ -222,23 +250,31 @@ class BlockController {
         .orElseThrow(() -> new NotFoundException("block"));
   }
 
-  private void write(Block block, ClientFile client, BlockForm form) {
-    if (overlaps(client, block, form.date(), form)) {
-      throw new InvalidFieldException(
-          "startsAt",
-          "(%s) lies in another block; blocks must not overlap.".formatted(form.startsAt()));
-    }
-    write(block, client, form, form.date());
-  }
-
   private static void write(Block block, ClientFile client, BlockForm form, LocalDate date) {
     ClientFile.ActivityFile activity = activity(client, form);
+    if (form.startsAt().equals(form.endsAt())) {
+      throw new InvalidFieldException(
+          "endsAt", "(%s) must differ from the start.".formatted(form.endsAt()));
+    }
     block.activityId = activity.id();
     block.date = date;
     block.startsAt = form.startsAt();
     block.endsAt = form.endsAt();
     block.title = form.title().isBlank() ? activity.title() : form.title().strip();
     block.performance = form.performance();
+    block.parts = StoredParts.write(parts(form));
+  }
+
+  private static List<BlockPart> parts(BlockForm form) {
+    List<BlockPart> parts = form.parts().stream().map(PartForm::part).toList();
+    int length = BlockBook.minutes(form.startsAt(), form.endsAt());
+    if (BlockPart.minutes(parts) > length) {
+      throw new InvalidFieldException(
+          "parts",
+          "(%d min with their rests) must not be longer than the block (%d min)."
+              .formatted(BlockPart.minutes(parts), length));
+    }
+    return parts;
   }
 
   private static ClientFile.ActivityFile activity(ClientFile client, BlockForm form) {
@@ -249,34 +285,10 @@ class BlockController {
                 new InvalidFieldException("activityId", "Choose one of the client's activities."));
   }
 
-  /** Whether a block of these times would lie in another one of that date. */
-  private boolean overlaps(ClientFile client, Block block, LocalDate date, BlockForm form) {
-    activity(client, form);
-    if (form.startsAt().equals(form.endsAt())) {
-      throw new InvalidFieldException(
-          "endsAt", "(%s) must differ from the start.".formatted(form.endsAt()));
-    }
-    return blocks
-        .findByClientIdAndDateBetweenOrderByDateAscStartsAtAscIdAsc(client.id(), date, date)
-        .stream()
-        .filter(other -> !other.id.equals(block.id))
-        .anyMatch(
-            other ->
-                minutes(other.startsAt) < endMinutes(form.startsAt(), form.endsAt())
-                    && minutes(form.startsAt()) < endMinutes(other.startsAt, other.endsAt));
-  }
-
-  private static int minutes(LocalTime time) {
-    return time.toSecondOfDay() / 60;
-  }
-
-  private static int endMinutes(LocalTime start, LocalTime end) {
-    return minutes(end) + (end.isAfter(start) ? 0 : 24 * 60);
-  }
-
   private static BlockView view(Block block) {
     return new BlockView(
         block.id,
+        block.seriesId,
         new BlockForm(
             block.version,
             block.activityId,
@@ -284,7 +296,8 @@ class BlockController {
             block.startsAt,
             block.endsAt,
             block.title,
-            block.performance));
+            block.performance,
+            StoredParts.read(block.parts).stream().map(PartForm::of).toList()));
   }
 
   private static List<String> changed(Block block, BlockForm form) {

@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import org.nimblet.core.schedule.AttachedPlace;
+import org.nimblet.core.schedule.BlockPart;
 
 /**
  * A client's day: blocks with their warm-ups placed, and busy times.
@@ -25,6 +26,7 @@ public record DaySchedule(
    * A block with what is decided about its warm-up.
    *
    * @param repeats whether it is one of a series
+   * @param parts what it is made of, with lengths as they were learned; empty for one whole
    */
   public record DayBlock(
       UUID id,
@@ -37,10 +39,17 @@ public record DaySchedule(
       LocalTime endsAt,
       Instant start,
       Instant end,
-      AttachedPlace warmUp) {}
+      List<BlockPart> parts,
+      AttachedPlace warmUp) {
+
+    /** Whether some of the two is at the same time. */
+    public boolean overlaps(DayBlock other) {
+      return start.isBefore(other.end) && other.start.isBefore(end);
+    }
+  }
 
   /** A time that is taken otherwise. */
-  public record DayBusy(Instant start, Instant end) {}
+  public record DayBusy(UUID id, Instant start, Instant end) {}
 
   /** Blocks that have begun without the warm-up that was placed before them. */
   public List<DayBlock> missed(Set<UUID> servedBlocks, Instant now) {

@@ -14,6 +14,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.schedule.AttachedPlace;
+import org.nimblet.core.schedule.LearnedLength;
 import org.nimblet.core.schedule.WarmUpPlacement;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.platform.NotFoundException;
@@ -29,9 +30,12 @@ public class DaySchedules {
   private final Blocks blocks;
   private final BusyTimes busyTimes;
 
-  DaySchedules(Blocks blocks, BusyTimes busyTimes) {
+  private final RoundLengths roundLengths;
+
+  DaySchedules(Blocks blocks, BusyTimes busyTimes, RoundLengths roundLengths) {
     this.blocks = blocks;
     this.busyTimes = busyTimes;
+    this.roundLengths = roundLengths;
   }
 
   /** One day of a client. */
@@ -53,6 +57,7 @@ public class DaySchedules {
             .findByClientIdAndDateBetweenOrderByDateAscStartsAtAsc(client.id(), first, last)
             .stream()
             .collect(Collectors.groupingBy(busy -> busy.date));
+    Map<UUID, List<Integer>> measured = measured(client);
     return first
         .datesUntil(last.plusDays(1))
         .map(
@@ -61,8 +66,18 @@ public class DaySchedules {
                     client,
                     date,
                     blocksOf.getOrDefault(date, List.of()),
-                    busyOf.getOrDefault(date, List.of())))
+                    busyOf.getOrDefault(date, List.of()),
+                    measured))
         .toList();
+  }
+
+  /** The rounds that were measured, by activity, the latest first. */
+  private Map<UUID, List<Integer>> measured(ClientFile client) {
+    return roundLengths.findTop200ByClientIdOrderByEndedAtDesc(client.id()).stream()
+        .collect(
+            Collectors.groupingBy(
+                round -> round.activityId,
+                Collectors.mapping(round -> round.minutes, Collectors.toList())));
   }
 
   /**
@@ -102,11 +117,16 @@ public class DaySchedules {
         block.date,
         others,
         busyTimes.findByClientIdAndDateBetweenOrderByDateAscStartsAtAsc(
-            client.id(), block.date, block.date));
+            client.id(), block.date, block.date),
+        measured(client));
   }
 
   private static DaySchedule day(
-      ClientFile client, LocalDate date, List<Block> blocks, List<BusyTime> busyTimes) {
+      ClientFile client,
+      LocalDate date,
+      List<Block> blocks,
+      List<BusyTime> busyTimes,
+      Map<UUID, List<Integer>> measured) {
     ZoneId zone = client.zone();
     Instant wakes = moment(date, client.wakesAt(), zone);
     List<DayBusy> busy =
@@ -114,6 +134,7 @@ public class DaySchedules {
             .map(
                 time ->
                     new DayBusy(
+                        time.id,
                         moment(date, time.startsAt, zone),
                         end(date, time.startsAt, time.endsAt, zone)))
             .toList();
@@ -148,6 +169,12 @@ public class DaySchedules {
               block.endsAt,
               placed.get(i).start(),
               placed.get(i).end(),
+              StoredParts.read(block.parts).stream()
+                  .map(
+                      part ->
+                          part.learned(
+                              LearnedLength.of(measured.getOrDefault(block.activityId, List.of()))))
+                  .toList(),
               places.get(block.id.toString())));
     }
     return new DaySchedule(

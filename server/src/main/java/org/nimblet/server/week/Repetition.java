@@ -6,7 +6,7 @@ import java.util.List;
 import net.fortuna.ical4j.model.Recur;
 
 /** Recurrence rules of RFC 5545, section 3.3.10, as ical4j expands them. */
-final class Repetition {
+public final class Repetition {
 
   /** A rule that is too long to have been meant. */
   private static final int LONGEST = 200;
@@ -22,7 +22,8 @@ final class Repetition {
    * @return in ascending order
    * @throws IllegalArgumentException if it is no rule
    */
-  static <T extends Temporal & Comparable<? super T>> List<T> times(String rule, T first, T last) {
+  public static <T extends Temporal & Comparable<? super T>> List<T> times(
+      String rule, T first, T last) {
     if (rule.length() > LONGEST) {
       throw new IllegalArgumentException(
           "a rule (%d characters) must not be longer than %d".formatted(rule.length(), LONGEST));

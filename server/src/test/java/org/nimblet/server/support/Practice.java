@@ -88,6 +88,7 @@ public final class Practice {
     form.put("endsAt", to);
     form.put("title", "Practice");
     form.put("performance", false);
+    form.put("parts", List.of());
     return form;
   }
 

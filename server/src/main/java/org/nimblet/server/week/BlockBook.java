@@ -1,0 +1,154 @@
+package org.nimblet.server.week;
+
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.nimblet.core.schedule.ActivityKind;
+import org.nimblet.core.schedule.BlockPart;
+import org.nimblet.server.client.ClientFile;
+import org.nimblet.server.client.ClientFile.ActivityFile;
+import org.nimblet.server.platform.NotFoundException;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+
+/** Writes blocks and busy times for features that make several; {@link #changed} ends the work. */
+@Service
+public class BlockBook {
+
+  private static final int DAY_MINUTES = 24 * 60;
+
+  private final Blocks blocks;
+  private final BusyTimes busyTimes;
+  private final AllBlockSeries series;
+  private final ApplicationEventPublisher events;
+
+  BlockBook(
+      Blocks blocks, BusyTimes busyTimes, AllBlockSeries series, ApplicationEventPublisher events) {
+    this.series = series;
+    this.blocks = blocks;
+    this.busyTimes = busyTimes;
+    this.events = events;
+  }
+
+  /**
+   * A stretch of a day.
+   *
+   * @param endsAt on the next date if it is not after the start
+   */
+  public record DayTime(LocalDate date, LocalTime startsAt, LocalTime endsAt) {}
+
+  /**
+   * How long something lasts by the clock, in minutes; past midnight if it ends before it starts.
+   */
+  static int minutes(LocalTime startsAt, LocalTime endsAt) {
+    int minutes = (int) ChronoUnit.MINUTES.between(startsAt, endsAt);
+    return minutes > 0 ? minutes : minutes + DAY_MINUTES;
+  }
+
+  /** Puts a new block into a day. */
+  public UUID putBlock(
+      ClientFile client, ActivityFile activity, String title, DayTime time, List<BlockPart> parts) {
+    Block block = newBlock(client);
+    block.parts = StoredParts.write(parts);
+    block.performance = activity.kind() == ActivityKind.PERFORMANCE;
+    return write(block, activity, title, time);
+  }
+
+  /**
+   * Puts the same block into several days.
+   *
+   * @param rule by which they repeat (RFC 5545); empty if it is one that stands alone
+   */
+  List<UUID> putBlocks(
+      ClientFile client,
+      ActivityFile activity,
+      String title,
+      boolean performance,
+      List<DayTime> times,
+      Optional<String> rule) {
+    Optional<UUID> seriesId = rule.map(text -> newSeries(client, text, times.get(0).date()));
+    List<UUID> ids = new ArrayList<>();
+    for (DayTime time : times) {
+      Block block = newBlock(client);
+      block.performance = performance;
+      block.seriesId = seriesId.orElse(null);
+      ids.add(write(block, activity, title, time));
+    }
+    return ids;
+  }
+
+  /** A series that blocks may belong to. */
+  UUID newSeries(ClientFile client, String rule, LocalDate first) {
+    BlockSeries made = new BlockSeries();
+    made.id = UUID.randomUUID();
+    made.coachId = client.coachId();
+    made.clientId = client.id();
+    made.rule = rule;
+    made.firstDate = first;
+    return series.saveAndFlush(made).id;
+  }
+
+  /** Gives a block other times, another title or activity; false if there is no such block. */
+  public boolean changeBlock(
+      ClientFile client, UUID id, ActivityFile activity, String title, DayTime time) {
+    return blocks
+        .findByIdAndClientId(id, client.id())
+        .map(block -> write(block, activity, title, time))
+        .isPresent();
+  }
+
+  private UUID write(Block block, ActivityFile activity, String title, DayTime time) {
+    block.activityId = activity.id();
+    block.title = title.isBlank() ? activity.title() : title.strip();
+    block.date = time.date();
+    block.startsAt = time.startsAt();
+    block.endsAt = time.endsAt();
+    return blocks.saveAndFlush(block).id;
+  }
+
+  /** Puts a busy time into a day. */
+  public UUID putBusy(ClientFile client, DayTime time) {
+    BusyTime busy = new BusyTime();
+    busy.id = UUID.randomUUID();
+    busy.coachId = client.coachId();
+    busy.clientId = client.id();
+    busy.date = time.date();
+    busy.startsAt = time.startsAt();
+    busy.endsAt = time.endsAt();
+    return busyTimes.saveAndFlush(busy).id;
+  }
+
+  /** Takes a block out, if it is still there. */
+  public void removeBlock(ClientFile client, UUID id) {
+    blocks.findByIdAndClientId(id, client.id()).ifPresent(blocks::delete);
+  }
+
+  void requireBusy(ClientFile client, UUID id) {
+    if (busyTimes.findByIdAndClientId(id, client.id()).isEmpty()) {
+      throw new NotFoundException("busy time");
+    }
+  }
+
+  /** Takes a busy time out, if it is still there. */
+  public void removeBusy(ClientFile client, UUID id) {
+    busyTimes.findByIdAndClientId(id, client.id()).ifPresent(busyTimes::delete);
+  }
+
+  /** Writes everything down and lets the sessions around it be fitted anew. */
+  public void changed(ClientFile client) {
+    blocks.flush();
+    events.publishEvent(new BlocksChanged(client));
+  }
+
+  static Block newBlock(ClientFile client) {
+    Block block = new Block();
+    block.id = UUID.randomUUID();
+    block.coachId = client.coachId();
+    block.clientId = client.id();
+    return block;
+  }
+}

@@ -1,0 +1,223 @@
+package org.nimblet.server.week;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import org.nimblet.core.schedule.BlockPart;
+import org.nimblet.core.schedule.PracticeDay;
+import org.nimblet.core.schedule.PracticeDay.Kind;
+import org.nimblet.core.schedule.PracticeDay.Part;
+import org.nimblet.core.schedule.PracticeDay.Rests;
+import org.nimblet.core.schedule.PracticeDay.Segment;
+import org.nimblet.server.client.ClientFile;
+import org.nimblet.server.client.ClientFiles;
+import org.nimblet.server.platform.InvalidFieldException;
+import org.nimblet.server.week.BlockBook.DayTime;
+import org.springframework.http.HttpStatus;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Days of practice: techniques with their breaks, a long break, the repertoire. */
+@RestController
+@RequestMapping("/api/clients/{clientId}/practice-days")
+class PracticeDayController {
+
+  private static final int MOST_TECHNIQUES = 12;
+  private static final int LONGEST_MINUTES = 960;
+
+  private final ClientFiles clients;
+  private final BlockBook book;
+
+  PracticeDayController(ClientFiles clients, BlockBook book) {
+    this.clients = clients;
+    this.book = book;
+  }
+
+  /**
+   * A day of practice.
+   *
+   * @param endsAt if given, the techniques share the time until then; otherwise it follows from
+   *     their lengths
+   * @param techniques in order
+   * @param repertoire what comes after the long break; null for nothing
+   */
+  record PracticeDayForm(
+      @NotNull(message = "Choose one of the client's activities.") UUID activityId,
+      @NotNull(message = "A date such as 2026-03-02.") LocalDate date,
+      @Schema(type = "string", example = "09:00") @NotNull(message = "A time such as 09:00.")
+          LocalTime startsAt,
+      @Schema(type = "string", nullable = true, example = "13:00") LocalTime endsAt,
+      @NotNull(message = "At most 12 techniques.")
+          @Size(max = MOST_TECHNIQUES, message = "At most 12 techniques.")
+          @Valid
+          List<SegmentForm> techniques,
+      @Min(value = 0, message = "0 to 120 min.") @Max(value = 120, message = "0 to 120 min.")
+          int restMinutes,
+      @Min(value = 0, message = "0 to 240 min.") @Max(value = 240, message = "0 to 240 min.")
+          int longBreakMinutes,
+      @Schema(nullable = true) @Valid SegmentForm repertoire) {}
+
+  /** Something that is worked at. */
+  record SegmentForm(
+      @NotNull(message = "1 to 40 characters.")
+          @Size(min = 1, max = 40, message = "1 to 40 characters.")
+          String title,
+      @Min(value = 1, message = "1 to 720 min.")
+          @Max(value = BlockPart.LONGEST, message = "1 to 720 min.")
+          int minutes) {}
+
+  /** A day of practice, worked out. */
+  record PracticeDayView(
+      List<PracticePartView> parts,
+      @Schema(type = "string") LocalTime endsAt,
+      int playingMinutes,
+      int spareMinutes,
+      List<UUID> blockIds) {}
+
+  /** One part of it. */
+  record PracticePartView(
+      Kind kind,
+      String title,
+      int minutes,
+      @Schema(type = "string") LocalTime startsAt,
+      @Schema(type = "string") LocalTime endsAt) {}
+
+  /** When everything would be; nothing is stored. */
+  @PostMapping("/preview")
+  PracticeDayView previewPracticeDay(
+      @PathVariable UUID clientId, @Valid @RequestBody PracticeDayForm form) {
+    activity(clients.require(clientId), form);
+    return view(form, day(form), List.of());
+  }
+
+  /**
+   * Puts it into the day: the techniques as one block with their breaks, the repertoire as another.
+   */
+  @PostMapping
+  @ResponseStatus(HttpStatus.CREATED)
+  @Transactional
+  PracticeDayView putPracticeDay(
+      @PathVariable UUID clientId, @Valid @RequestBody PracticeDayForm form) {
+    ClientFile client = clients.require(clientId);
+    ClientFile.ActivityFile activity = activity(client, form);
+    PracticeDay day = day(form);
+    List<UUID> ids = new ArrayList<>();
+    List<Part> techniques =
+        day.parts().stream()
+            .filter(part -> part.kind() == Kind.TECHNIQUE || part.kind() == Kind.REST)
+            .toList();
+    if (!techniques.isEmpty()) {
+      ids.add(
+          book.putBlock(
+              client,
+              activity,
+              "Technique",
+              time(form, techniques.get(0), techniques.get(techniques.size() - 1)),
+              parts(techniques)));
+    }
+    for (Part part : day.parts()) {
+      if (part.kind() == Kind.REPERTOIRE) {
+        ids.add(book.putBlock(client, activity, part.title(), time(form, part, part), List.of()));
+      }
+    }
+    book.changed(client);
+    return view(form, day, ids);
+  }
+
+  private static ClientFile.ActivityFile activity(ClientFile client, PracticeDayForm form) {
+    return client
+        .activity(form.activityId())
+        .orElseThrow(
+            () ->
+                new InvalidFieldException("activityId", "Choose one of the client's activities."));
+  }
+
+  private static DayTime time(PracticeDayForm form, Part first, Part last) {
+    LocalDateTime start = form.date().atTime(form.startsAt());
+    LocalDateTime from = start.plusMinutes(first.startMinute());
+    return new DayTime(
+        from.toLocalDate(),
+        from.toLocalTime(),
+        start.plusMinutes((long) last.startMinute() + last.minutes()).toLocalTime());
+  }
+
+  private static List<BlockPart> parts(List<Part> techniques) {
+    List<BlockPart> parts = new ArrayList<>();
+    for (int i = 0; i < techniques.size(); i++) {
+      Part part = techniques.get(i);
+      if (part.kind() == Kind.TECHNIQUE) {
+        boolean rests = i + 1 < techniques.size() && techniques.get(i + 1).kind() == Kind.REST;
+        parts.add(
+            new BlockPart(
+                part.title(),
+                part.minutes(),
+                rests ? techniques.get(i + 1).minutes() : 0,
+                BlockPart.Certainty.KNOWN));
+      }
+    }
+    return parts;
+  }
+
+  private static PracticeDay day(PracticeDayForm form) {
+    Rests rests = new Rests(form.restMinutes(), form.longBreakMinutes());
+    Optional<Segment> repertoire =
+        Optional.ofNullable(form.repertoire()).map(r -> new Segment(r.title(), r.minutes()));
+    PracticeDay day;
+    try {
+      day =
+          form.endsAt() == null
+              ? PracticeDay.of(
+                  form.techniques().stream().map(t -> new Segment(t.title(), t.minutes())).toList(),
+                  rests,
+                  repertoire)
+              : PracticeDay.within(
+                  BlockBook.minutes(form.startsAt(), form.endsAt()),
+                  form.techniques().stream().map(SegmentForm::title).toList(),
+                  rests,
+                  repertoire);
+    } catch (IllegalArgumentException e) {
+      throw new InvalidFieldException(
+          form.endsAt() == null ? "techniques" : "endsAt", e.getMessage() + ".");
+    }
+    if (day.minutes() > LONGEST_MINUTES) {
+      throw new InvalidFieldException(
+          "techniques",
+          "(%d min in all) must not be longer than %d min."
+              .formatted(day.minutes(), LONGEST_MINUTES));
+    }
+    return day;
+  }
+
+  private static PracticeDayView view(PracticeDayForm form, PracticeDay day, List<UUID> ids) {
+    return new PracticeDayView(
+        day.parts().stream()
+            .map(
+                part ->
+                    new PracticePartView(
+                        part.kind(),
+                        part.title(),
+                        part.minutes(),
+                        form.startsAt().plusMinutes(part.startMinute()),
+                        form.startsAt().plusMinutes((long) part.startMinute() + part.minutes())))
+            .toList(),
+        form.startsAt().plusMinutes(day.minutes()),
+        day.playingMinutes(),
+        day.spareMinutes(),
+        ids);
+  }
+}
