@@ -149,6 +149,9 @@ class ScopeTest {
     if (endpoint.pattern().contains("/calendars")) {
       return CalendarTest.form("Mine", CalendarTest.rehearsals(2), null, null);
     }
+    if (endpoint.pattern().endsWith("/reminders")) {
+      return Practice.reminderForm(false);
+    }
     if (endpoint.pattern().endsWith("/feed")) {
       return Map.of("alarmMinutes", 5, "breaks", true);
     }

@@ -383,4 +383,19 @@ class WeekTest {
     assertThat(never.json().at("/errors/0/message").asString()).contains("meets no day");
     assertThat(blocks(setting, NEXT_MONDAY)).isEmpty();
   }
+
+  @Test
+  void theWeeksAheadAreFittedOnDemandAndSayWhatHasNoRoom(RunningServer server) {
+    OneClient setting = OneClient.takeIn(server);
+    setting.sent(
+        "PUT", "/programme", programme(List.of(obligation("RECOVERY", "DAILY", "EVENING", false))));
+    JsonNode agreed = setting.sent("POST", "/plan", null);
+    assertThat(agreed.get("weeks").asInt()).isEqualTo(8);
+    assertThat(agreed.get("sessions").asInt()).isGreaterThan(35);
+    assertThat(agreed.get("moves")).isEmpty();
+    setting.sent("POST", "/sentences", Map.of("text", "busy %s 7-23".formatted(NEXT_MONDAY)));
+    JsonNode again = setting.sent("POST", "/plan", null);
+    assertThat(again.at("/unmet/0/date").asString()).isEqualTo(NEXT_MONDAY.toString());
+    assertThat(again.at("/unmet/0/sentence").asString()).isNotEmpty();
+  }
 }

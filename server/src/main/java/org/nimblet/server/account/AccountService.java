@@ -66,6 +66,12 @@ public class AccountService implements UserDetailsService {
     return coaches.findById(coachId).orElseThrow(() -> new NotFoundException("coach")).name;
   }
 
+  /** The address of a client's account, if they have one. */
+  @Transactional(readOnly = true)
+  public Optional<String> addressOfClient(UUID clientId) {
+    return accounts.findByClientId(clientId).map(account -> account.email);
+  }
+
   /** Opens a coach's account. */
   @Transactional
   public SignedIn openCoach(String name, String email, String password) {

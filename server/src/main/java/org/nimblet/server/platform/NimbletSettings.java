@@ -11,6 +11,9 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * @param calendarHosts from which hosts calendars may be fetched, such as calendar.example:443
  * @param standIns whether the simulated calendar service and mail server run
  * @param standInCalendarPort where the simulated calendar service listens; 0 for any free port
+ * @param mailHost the mail server; empty for none, or the simulated one if that runs
+ * @param mailPort where it listens
+ * @param mailFrom from whom mail comes
  */
 @ConfigurationProperties("nimblet")
 public record NimbletSettings(
@@ -18,7 +21,10 @@ public record NimbletSettings(
     boolean signUpOpen,
     List<String> calendarHosts,
     boolean standIns,
-    int standInCalendarPort) {
+    int standInCalendarPort,
+    String mailHost,
+    int mailPort,
+    String mailFrom) {
 
   /** Copies the list. */
   public NimbletSettings {

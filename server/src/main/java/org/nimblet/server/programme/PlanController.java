@@ -164,6 +164,31 @@ class PlanController {
     return view(client, monday, plans.plan(client, monday, 1, new Change(days, pins)));
   }
 
+  /**
+   * What came of fitting the weeks ahead.
+   *
+   * @param weeks how many
+   * @param sessions how many have a place
+   * @param moves what stands elsewhere than was agreed before
+   * @param unmet what has no room
+   */
+  record AgreementView(int weeks, int sessions, List<String> moves, List<UnmetView> unmet) {}
+
+  /** Fits the weeks ahead and keeps the result as agreed. */
+  @PostMapping
+  @Transactional
+  public AgreementView agree(@PathVariable UUID clientId) {
+    ClientFile client = clients.require(clientId);
+    LocalDate today = LocalDate.ofInstant(clock.instant(), client.zone());
+    Planned planned =
+        plans.plan(client, PlanService.monday(today), PlanService.WEEKS_AHEAD, Change.NONE);
+    // What was agreed before is told before it is agreed anew.
+    List<String> moves = moves(client, planned, before(planned));
+    plans.agree(client);
+    return new AgreementView(
+        PlanService.WEEKS_AHEAD, planned.plan().sessions().size(), moves, unmet(planned));
+  }
+
   /** Puts a session somewhere, leaves it to the plan again, or leaves it out. */
   @PostMapping("/pins")
   @Transactional
@@ -206,22 +231,24 @@ class PlanController {
   }
 
   private static PlanView view(ClientFile client, LocalDate monday, Planned planned) {
-    Map<SessionKey, AgreedSession> before =
-        planned.before().stream()
-            .collect(Collectors.toMap(row -> new SessionKey(row.lineId, row.date), row -> row));
+    Map<SessionKey, AgreedSession> before = before(planned);
     List<PlanSessionView> sessions =
         planned.plan().sessions().stream()
             .map(session -> session(client, planned, session, before))
             .toList();
     return new PlanView(
-        monday,
-        sessions,
-        planned.plan().unmet().stream()
-            .map(
-                unmet -> new UnmetView(unmet.lineId(), unmet.date().orElse(null), unmet.sentence()))
-            .toList(),
-        counts(planned),
-        moves(client, planned, before));
+        monday, sessions, unmet(planned), counts(planned), moves(client, planned, before));
+  }
+
+  private static Map<SessionKey, AgreedSession> before(Planned planned) {
+    return planned.before().stream()
+        .collect(Collectors.toMap(row -> new SessionKey(row.lineId, row.date), row -> row));
+  }
+
+  private static List<UnmetView> unmet(Planned planned) {
+    return planned.plan().unmet().stream()
+        .map(unmet -> new UnmetView(unmet.lineId(), unmet.date().orElse(null), unmet.sentence()))
+        .toList();
   }
 
   private static PlanSessionView session(

@@ -41,7 +41,7 @@ import org.springframework.transaction.annotation.Transactional;
 class PlanService {
 
   /** Weeks that are planned ahead; a programme may be longer. */
-  private static final int WEEKS_AHEAD = 8;
+  static final int WEEKS_AHEAD = 8;
 
   private static final int WEEK = 7;
 

@@ -6,6 +6,7 @@ import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.TemporalAdjusters;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -26,6 +27,18 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class TodayController {
+
+  /** The most urgent reason first, then who missed most; otherwise by name. */
+  private static final Comparator<RosterRow> WHO_NEEDS_A_WORD =
+      Comparator.comparing(
+              (RosterRow row) ->
+                  row.attention().stream()
+                      .map(AttentionView::urgency)
+                      .min(Comparator.naturalOrder())
+                      .map(Enum::ordinal)
+                      .orElse(Integer.MAX_VALUE))
+          .thenComparing(row -> -row.day().missed())
+          .thenComparing(RosterRow::name);
 
   private final Scope scope;
   private final ClientFiles clients;
@@ -81,6 +94,7 @@ class TodayController {
                         file.occupation(),
                         days.day(file, shown, now),
                         days.attention(file, LocalDate.ofInstant(now, file.zone()), now)))
+            .sorted(WHO_NEEDS_A_WORD)
             .toList());
   }
 

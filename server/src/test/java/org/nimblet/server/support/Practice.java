@@ -206,6 +206,17 @@ public final class Practice {
     return form;
   }
 
+  /** Every kind of reminder on or off, ten minutes before. */
+  public static Map<String, Object> reminderForm(boolean on) {
+    Map<String, Object> form = new TreeMap<>();
+    form.put("inApp", on);
+    form.put("mail", on);
+    form.put("digest", on);
+    form.put("digestAt", "08:00");
+    form.put("minutesBefore", 10);
+    return form;
+  }
+
   /** Today for a client whose clock is UTC. */
   public static LocalDate today() {
     return LocalDate.now(ZoneOffset.UTC);

@@ -1,0 +1,57 @@
+package org.nimblet.server.reminder;
+
+import java.util.Optional;
+import org.nimblet.server.platform.NimbletSettings;
+import org.nimblet.server.standin.StandInMail;
+import org.springframework.beans.factory.ObjectProvider;
+import org.springframework.mail.SimpleMailMessage;
+import org.springframework.mail.javamail.JavaMailSender;
+import org.springframework.mail.javamail.JavaMailSenderImpl;
+import org.springframework.stereotype.Component;
+
+/** Where mail goes out: the server of the settings, else the simulated one, else nowhere. */
+@Component
+class MailDoor {
+
+  private static final String PATIENCE_MILLIS = "5000";
+
+  private final Optional<JavaMailSender> sender;
+  private final String from;
+
+  MailDoor(NimbletSettings settings, ObjectProvider<StandInMail> standIn) {
+    this.from = settings.mailFrom();
+    this.sender =
+        settings.mailHost().isBlank()
+            ? standIn.stream().findFirst().map(mail -> sender("127.0.0.1", mail.port()))
+            : Optional.of(sender(settings.mailHost(), settings.mailPort()));
+  }
+
+  private static JavaMailSender sender(String host, int port) {
+    JavaMailSenderImpl sender = new JavaMailSenderImpl();
+    sender.setHost(host);
+    sender.setPort(port);
+    for (String wait : new String[] {"connectiontimeout", "timeout", "writetimeout"}) {
+      sender.getJavaMailProperties().put("mail.smtp." + wait, PATIENCE_MILLIS);
+    }
+    return sender;
+  }
+
+  /** Whether there is a mail server at all. */
+  boolean isOpen() {
+    return sender.isPresent();
+  }
+
+  /**
+   * Hands a mail over.
+   *
+   * @throws org.springframework.mail.MailException if the server does not take it
+   */
+  void send(OutgoingMail mail) {
+    SimpleMailMessage message = new SimpleMailMessage();
+    message.setFrom(from);
+    message.setTo(mail.recipient);
+    message.setSubject(mail.subject);
+    message.setText(mail.body);
+    sender.orElseThrow().send(message);
+  }
+}

@@ -1,0 +1,184 @@
+package org.nimblet.server.reminder;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.ZoneOffset;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.nimblet.server.client.ClientFiles;
+import org.nimblet.server.platform.BackgroundWork;
+import org.nimblet.server.platform.NimbletSettings;
+import org.nimblet.server.standin.StandInMail;
+import org.nimblet.server.support.HttpCaller;
+import org.nimblet.server.support.Practice;
+import org.nimblet.server.support.ServerExtension;
+import org.nimblet.server.support.ServerExtension.RunningServer;
+import tools.jackson.databind.JsonNode;
+
+/** Who is told of what, once, and never in a block. */
+@ExtendWith(ServerExtension.class)
+class ReminderTest {
+
+  private RunningServer server;
+  private Practice practice;
+  private JsonNode client;
+  private HttpCaller own;
+
+  /**
+   * A client for whom it is about noon, whenever the test runs, so that no midnight comes between.
+   */
+  @BeforeEach
+  void takeIn(RunningServer running) {
+    server = running;
+    practice = new Practice(server);
+    Map<String, Object> form = Practice.clientForm();
+    form.put("timeZone", zone().getId());
+    form.put("wakesAt", "06:00");
+    form.put("sleepsAt", "23:00");
+    client = practice.takeIn(form);
+    own = practice.asClient(id());
+  }
+
+  private static ZoneId zone() {
+    int east = 12 - Instant.now().atOffset(ZoneOffset.UTC).getHour();
+    return ZoneId.of("Etc/GMT%+d".formatted(-east));
+  }
+
+  private String id() {
+    return client.get("id").asString();
+  }
+
+  private String path(String rest) {
+    return "/api/clients/" + id() + rest;
+  }
+
+  private void block(int fromMinutes, int toMinutes) {
+    LocalTime now = LocalTime.now(zone()).truncatedTo(ChronoUnit.MINUTES);
+    practice.putBlock(
+        client,
+        LocalDate.now(zone()),
+        now.plusMinutes(fromMinutes).toString(),
+        now.plusMinutes(toMinutes).toString());
+  }
+
+  private void choose(Map<String, Object> form) {
+    assertThat(own.send("PUT", path("/reminders"), form).status()).isEqualTo(200);
+  }
+
+  private void tick() {
+    server.context().getBean(Reminders.class).tick();
+  }
+
+  private List<StandInMail.Taken> mail() {
+    String address = own.get(path("/reminders")).json().get("address").asString();
+    return server.context().getBean(StandInMail.class).taken().stream()
+        .filter(taken -> taken.to().equals(address))
+        .toList();
+  }
+
+  @Test
+  void everythingIsOffUntilSomebodyTurnsItOn() {
+    block(12, 72);
+    tick();
+    assertThat(mail()).isEmpty();
+    assertThat(own.get("/api/my/notices").json()).isEmpty();
+    JsonNode choice = own.get(path("/reminders")).json().get("choice");
+    for (String kind : List.of("inApp", "mail", "digest")) {
+      assertThat(choice.get(kind).asBoolean()).as(kind).isFalse();
+    }
+  }
+
+  @Test
+  void aSessionIsToldOfOnceByMailAndInTheOpenApplication() {
+    block(12, 72);
+    choose(Practice.reminderForm(true));
+    tick();
+    tick();
+    assertThat(mail()).hasSize(1);
+    StandInMail.Taken told = mail().get(0);
+    assertThat(told.subject()).startsWith("Warm-up before Practice at ");
+    assertThat(told.text()).contains(", 10 min").contains("Stop if it hurts");
+    JsonNode notices = own.get("/api/my/notices").json();
+    assertThat(notices.at("/0/title").asString()).isEqualTo("Warm-up before Practice");
+    JsonNode view = own.get(path("/reminders")).json();
+    assertThat(view.at("/mails/0/sentAt").isNull()).isFalse();
+  }
+
+  @Test
+  void nobodyIsToldWhileTheyPlayNorTooEarly() {
+    choose(Practice.reminderForm(true));
+    block(60, 90);
+    tick();
+    assertThat(mail()).as("fifty minutes before").isEmpty();
+    block(-5, 59);
+    tick();
+    assertThat(mail()).isEmpty();
+    assertThat(own.get("/api/my/notices").json()).isEmpty();
+  }
+
+  @Test
+  void theDigestTellsOfTheDayOnce() {
+    Map<String, Object> form = Practice.reminderForm(false);
+    form.put("digest", true);
+    form.put("digestAt", LocalTime.now(zone()).minusMinutes(5).toString().substring(0, 5));
+    choose(form);
+    tick();
+    assertThat(mail()).as("nothing to tell of").isEmpty();
+    block(60, 120);
+    block(180, 240);
+    tick();
+    tick();
+    assertThat(mail()).hasSize(1);
+    assertThat(mail().get(0).subject()).startsWith("Your hands on ");
+    assertThat(mail().get(0).text().lines().filter(line -> line.contains("Warm-up"))).hasSize(2);
+  }
+
+  @Test
+  void mailThatCannotBeSentWaitsAndSaysWhy() {
+    block(12, 72);
+    choose(Practice.reminderForm(true));
+    NimbletSettings closed =
+        new NimbletSettings(false, true, List.of(), false, 0, "127.0.0.1", 1, "nobody@localhost");
+    Reminders reminders =
+        new Reminders(
+            server.context().getBean(ReminderChoices.class),
+            server.context().getBean(ReminderService.class),
+            server.context().getBean(OutgoingMails.class),
+            new MailDoor(closed, server.context().getBeanProvider(StandInMail.class)),
+            server.context().getBean(ClientFiles.class),
+            server.context().getBean(BackgroundWork.class),
+            Clock.systemUTC());
+    reminders.tick();
+    JsonNode waiting = own.get(path("/reminders")).json().at("/mails/0");
+    assertThat(waiting.get("sentAt").isNull()).isTrue();
+    assertThat(waiting.get("failure").asString()).isNotEmpty();
+    tick();
+    assertThat(mail()).as("the next try is a minute later").isEmpty();
+    OutgoingMails mails = server.context().getBean(OutgoingMails.class);
+    OutgoingMail mail = mails.findTop10ByClientIdOrderByMadeAtDesc(UUID.fromString(id())).get(0);
+    assertThat(Duration.between(mail.madeAt, mail.nextTryAt)).isGreaterThan(Duration.ofSeconds(50));
+    mail.nextTryAt = mail.madeAt;
+    mails.save(mail);
+    tick();
+    assertThat(mail()).hasSize(1);
+  }
+
+  @Test
+  void timesHaveToBePossible() {
+    Map<String, Object> form = Practice.reminderForm(true);
+    form.put("minutesBefore", 500);
+    assertThat(own.send("PUT", path("/reminders"), form).json().at("/errors/0/message").asString())
+        .isEqualTo("0 to 120 minutes.");
+  }
+}
