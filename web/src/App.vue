@@ -3,6 +3,7 @@ import { useRoute } from 'vue-router'
 import AppBar from '@/parts/AppBar.vue'
 import AwayStrip from '@/parts/AwayStrip.vue'
 import KeyHelp from '@/parts/KeyHelp.vue'
+import NoticeStrip from '@/parts/NoticeStrip.vue'
 import { account } from '@/stores/account'
 import KindPatterns from '@/tape/KindPatterns.vue'
 
@@ -31,6 +32,7 @@ const route = useRoute()
       <a class="visually-hidden-focusable skip" href="#main">Skip to the content</a>
       <AppBar v-if="account.signedIn.value" />
       <AwayStrip v-if="account.signedIn.value" />
+      <NoticeStrip v-if="account.signedIn.value" />
     </template>
     <RouterView />
     <KeyHelp v-if="account.signedIn.value && !route.meta.bare" />

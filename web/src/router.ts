@@ -144,6 +144,18 @@ export const router = createRouter({
           meta: { title: 'Week' },
         },
         {
+          path: 'week/calendars',
+          component: () => import('@/week/CalendarsPage.vue'),
+          props: true,
+          meta: { title: 'Calendars and reminders' },
+        },
+        {
+          path: 'week/practice-day',
+          component: () => import('@/week/PracticeDayPage.vue'),
+          props: true,
+          meta: { title: 'A day of practice' },
+        },
+        {
           path: 'log',
           component: () => import('@/views/LogTab.vue'),
           props: true,
@@ -160,6 +172,17 @@ export const router = createRouter({
       path: '/my-log',
       component: () => import('@/views/MyLogView.vue'),
       meta: { who: 'client', title: 'My log' },
+    },
+    {
+      path: '/my-reminders',
+      component: () => import('@/views/MyRemindersView.vue'),
+      meta: { who: 'client', title: 'Reminders and calendar' },
+    },
+    {
+      path: '/clock/:clientId/:blockId',
+      component: () => import('@/player/ClockView.vue'),
+      props: true,
+      meta: { who: 'signed in', bare: true, title: 'Clock' },
     },
     {
       path: '/player/:clientId/:blockId',

@@ -1,5 +1,23 @@
 import { call } from './client'
 import type {
+  AgreementView,
+  BusyTimeForm,
+  BusyTimeView,
+  CalendarForm,
+  CalendarPreview,
+  CalendarTaken,
+  CalendarView,
+  FeedForm,
+  FeedView,
+  NoticeView,
+  PracticeDayForm,
+  PracticeDayView,
+  ReminderForm,
+  ReminderView,
+  RoundForm,
+  RoundView,
+  SentenceView,
+  TimelineView,
   AnswerForm,
   BlockForm,
   BlockView,
@@ -61,6 +79,7 @@ export const api = {
   me: () => call<Me>('GET', '/api/me'),
   signOut: () => call<undefined>('POST', '/api/sign-out'),
   lookAround: (as: 'COACH' | 'CLIENT') => call<undefined>('POST', '/api/demo/sign-in', { as }),
+  demoCalendar: () => call<{ address: string }>('GET', '/api/demo/calendar'),
   openCoach: (form: { name: string; email: string; password: string }) =>
     call<undefined>('POST', '/api/coaches', form),
   acceptInvitation: (form: { token: string; name: string; email: string; password: string }) =>
@@ -95,7 +114,44 @@ export const api = {
   saveFollowing: (id: string, block: string, form: BlockForm) =>
     call<SeriesView>('PUT', `${client(id)}/blocks/${block}/following`, form),
   deleteFollowing: (id: string, block: string) =>
-    call<undefined>('DELETE', `${client(id)}/blocks/${block}/following`),
+    call<SeriesView>('DELETE', `${client(id)}/blocks/${block}/following`),
+  restoreBlocks: (id: string, blocks: readonly BlockView[]) =>
+    call<SeriesView>('POST', `${client(id)}/blocks/restoration`, { blocks }),
+  readSentence: (id: string, text: string) =>
+    call<SentenceView>('POST', `${client(id)}/sentences/preview`, { text }),
+  writeSentence: (id: string, text: string) =>
+    call<SentenceView>('POST', `${client(id)}/sentences`, { text }),
+  createBusyTime: (id: string, form: BusyTimeForm) =>
+    call<BusyTimeView>('POST', `${client(id)}/busy-times`, form),
+  deleteBusyTime: (id: string, busy: string) =>
+    call<undefined>('DELETE', `${client(id)}/busy-times/${busy}`),
+  previewPracticeDay: (id: string, form: PracticeDayForm) =>
+    call<PracticeDayView>('POST', `${client(id)}/practice-days/preview`, form),
+  putPracticeDay: (id: string, form: PracticeDayForm) =>
+    call<PracticeDayView>('POST', `${client(id)}/practice-days`, form),
+  timeline: (id: string, block: string) =>
+    call<TimelineView>('GET', `${client(id)}/blocks/${block}/timeline`),
+  roundOver: (id: string, block: string, form: RoundForm) =>
+    call<RoundView>('POST', `${client(id)}/blocks/${block}/rounds`, form),
+  calendars: (id: string) => call<CalendarView[]>('GET', `${client(id)}/calendars`),
+  previewCalendar: (id: string, form: CalendarForm) =>
+    call<CalendarPreview>('POST', `${client(id)}/calendars/preview`, form),
+  takeCalendar: (id: string, form: CalendarForm) =>
+    call<CalendarTaken>('POST', `${client(id)}/calendars`, form),
+  readCalendarAgain: (id: string, calendar: string) =>
+    call<CalendarView>('POST', `${client(id)}/calendars/${calendar}/reading`),
+  forgetCalendar: (id: string, calendar: string) =>
+    call<undefined>('DELETE', `${client(id)}/calendars/${calendar}`),
+  feed: (id: string) => call<FeedView>('GET', `${client(id)}/feed`),
+  renewFeed: (id: string, form: FeedForm) => call<FeedView>('POST', `${client(id)}/feed`, form),
+  removeFeed: (id: string) => call<undefined>('DELETE', `${client(id)}/feed`),
+  calendarFile: (id: string, form: FeedForm) =>
+    `${client(id)}/calendar.ics?alarmMinutes=${form.alarmMinutes}&breaks=${form.breaks}`,
+  reminders: (id: string) => call<ReminderView>('GET', `${client(id)}/reminders`),
+  chooseReminders: (id: string, form: ReminderForm) =>
+    call<ReminderView>('PUT', `${client(id)}/reminders`, form),
+  notices: () => call<NoticeView[]>('GET', '/api/my/notices'),
+  agreePlan: (id: string) => call<AgreementView>('POST', `${client(id)}/plan`),
   saveBlock: (id: string, block: string, form: BlockForm) =>
     call<BlockView>('PUT', `${client(id)}/blocks/${block}`, form),
   deleteBlock: (id: string, block: string) =>

@@ -68,6 +68,9 @@ async function signOut() {
         {{ choice.word }}
       </BDropdownItemButton>
       <BDropdownDivider />
+      <BDropdownItem v-if="!account.coach.value" to="/my-reminders"
+        >Reminders and calendar</BDropdownItem
+      >
       <BDropdownItemButton @click="signOut">Sign out</BDropdownItemButton>
     </BDropdown>
   </header>

@@ -1,4 +1,6 @@
 <script setup lang="ts" generic="T extends string | number">
+import { useRadioKeys } from './useRadioKeys'
+
 /** One of a few, as open boxes on a line; arrow keys move as in any radio group. */
 const props = defineProps<{
   label: string
@@ -9,19 +11,7 @@ const props = defineProps<{
 }>()
 const model = defineModel<T | null>({ required: true })
 
-function move(event: KeyboardEvent, index: number) {
-  const step = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key]
-  if (!step) return
-  event.preventDefault()
-  const next = (index + step + props.options.length) % props.options.length
-  const option = props.options[next]
-  if (!option) return
-  model.value = option.value
-  const group = (event.currentTarget as HTMLElement).parentElement
-  ;(group?.children[next] as HTMLElement | undefined)?.focus()
-}
-const focusable = (index: number, value: T) =>
-  model.value === value || (model.value === null && index === 0) ? 0 : -1
+const { focusable, move } = useRadioKeys(() => props.options.map((option) => option.value), model)
 </script>
 
 <template>
@@ -32,7 +22,7 @@ const focusable = (index: number, value: T) =>
       type="button"
       role="radio"
       :aria-checked="model === option.value"
-      :tabindex="focusable(i, option.value)"
+      :tabindex="focusable(i)"
       :class="{ hot: option.hot, line: option.value === stopBefore }"
       @click="model = option.value"
       @keydown="move($event, i)"

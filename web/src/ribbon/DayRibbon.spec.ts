@@ -40,6 +40,8 @@ const day = (pegs: PegView[]): DayView => ({
       startsAt: '18:00:00',
       endsAt: '20:00:00',
       warmUpReason: '',
+      parts: [],
+      overlaps: [],
     },
   ],
   busy: [],
@@ -105,5 +107,26 @@ describe('the ribbon', () => {
     const wrapper = ribbon([])
     await wrapper.find('.block').trigger('click')
     expect(wrapper.emitted('block')).toEqual([['b1']])
+  })
+
+  it('puts blocks at the same time beside each other', () => {
+    const both = day([])
+    const first = both.blocks.map((block) => ({ ...block, overlaps: ['Lesson'] }))
+    const second = first.map((block) => ({ ...block, id: 'b2', startHour: 19, endHour: 21 }))
+    const boxes = mount(DayRibbon, {
+      props: {
+        day: { ...both, blocks: [...first, ...second] },
+        left: 0,
+        width: 1800,
+        top: 40,
+        fromHour: 6,
+        toHour: 24,
+        band: 32,
+      },
+    }).findAll('.block-line')
+    expect(boxes.map((box) => [box.attributes('y'), box.attributes('height')])).toEqual([
+      ['40', '16'],
+      ['56', '16'],
+    ])
   })
 })

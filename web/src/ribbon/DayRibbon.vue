@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
-import type { DayView, PegView } from '@/api/types'
+import type { DayBusyView, DayView, PegView } from '@/api/types'
 import { textWidth } from '@/parts/textWidth'
 import { clock } from '@/parts/words'
+import { lanesOf } from './lanes'
 import { pegKey, pegPath, pegPlace } from './pegs'
 
 /** A day as a ribbon: a group to be put into a picture that has its own axis. */
@@ -44,6 +45,9 @@ const emit = defineEmits<{
   grabPeg: [peg: PegView, event: PointerEvent]
   keyBlock: [id: string, event: KeyboardEvent]
   keyPeg: [peg: PegView, event: KeyboardEvent]
+  /** Somebody presses where nothing is. */
+  grabFree: [event: PointerEvent]
+  busy: [busy: DayBusyView]
 }>()
 
 const prefix = useId()
@@ -86,8 +90,11 @@ function clearOf(line: number | null, a: number, b: number, wanted: number) {
   return after >= before ? (line + b) / 2 : (a + line) / 2
 }
 
+const lanes = computed(() => lanesOf(props.day.blocks))
 const blocks = computed(() =>
   props.day.blocks.map((block, i) => {
+    const crowded = block.overlaps.length > 0
+    const height = crowded ? props.band / lanes.value.count : props.band
     const a = x(block.startHour)
     const b = x(block.endHour)
     const past = block.endHour <= props.day.nowHour
@@ -103,6 +110,9 @@ const blocks = computed(() =>
       block,
       a,
       b,
+      y: round(props.top + (crowded ? (lanes.value.lanes[i] ?? 0) * height : 0)),
+      height: round(height),
+      font: crowded ? Math.min(props.fontSize, Math.floor(height - 3)) : props.fontSize,
       past,
       begun,
       label: !props.labels ? '' : inside ? block.title : room > wanted ? block.title : '',
@@ -115,7 +125,7 @@ const blocks = computed(() =>
 )
 
 const busy = computed(() =>
-  props.day.busy.map((time) => ({ a: x(time.startHour), b: x(time.endHour) })),
+  props.day.busy.map((time) => ({ time, a: x(time.startHour), b: x(time.endHour) })),
 )
 
 const pegs = computed(() =>
@@ -152,16 +162,36 @@ const label = computed(() => {
       :height="band"
       :clip-path="`url(#${prefix}outline)`"
     />
-    <rect
-      v-for="(time, i) in busy"
-      :key="`busy${i}`"
-      :x="time.a"
-      :y="bottom - Math.round(band * 0.3)"
-      :width="Math.max(0, time.b - time.a)"
-      :height="Math.round(band * 0.3)"
-      fill="url(#busy)"
-    />
     <path class="edge" :d="outline" />
+    <path v-if="handles" class="free" :d="outline" @pointerdown="emit('grabFree', $event)" />
+    <g
+      v-for="item in busy"
+      :key="item.time.id"
+      :tabindex="handles ? 0 : undefined"
+      :role="handles ? 'button' : undefined"
+      :aria-label="
+        handles ? `Busy, ${clock(item.time.startsAt)} to ${clock(item.time.endsAt)}` : undefined
+      "
+      :class="{ block: handles }"
+      @click="emit('busy', item.time)"
+      @keydown.enter="emit('busy', item.time)"
+    >
+      <rect
+        v-if="handles"
+        class="touch"
+        :x="item.a"
+        :y="top"
+        :width="Math.max(0, item.b - item.a)"
+        :height="band"
+      />
+      <rect
+        :x="item.a"
+        :y="bottom - Math.round(band * 0.3)"
+        :width="Math.max(0, item.b - item.a)"
+        :height="Math.round(band * 0.3)"
+        fill="url(#busy)"
+      />
+    </g>
     <g
       v-for="item in blocks"
       :key="item.block.id"
@@ -182,30 +212,30 @@ const label = computed(() => {
       <rect
         class="block-face"
         :x="item.a"
-        :y="top"
+        :y="item.y"
         :width="Math.max(1, item.b - item.a)"
-        :height="band"
+        :height="item.height"
       />
       <rect
         v-if="item.begun"
         class="block-past"
         :x="item.a"
-        :y="top"
+        :y="item.y"
         :width="Math.max(0, item.dimFrom - item.a)"
-        :height="band"
+        :height="item.height"
       />
       <rect
         class="block-line"
         :x="item.a"
-        :y="top"
+        :y="item.y"
         :width="Math.max(1, item.b - item.a)"
-        :height="band"
+        :height="item.height"
         :stroke-width="item.block.performance ? 2 : 1.5"
       />
       <path
         v-if="item.block.performance"
         class="floor"
-        :d="`M${item.a} ${bottom - Math.round(band * 0.07)}H${item.b}`"
+        :d="`M${item.a} ${item.y + item.height - Math.round(band * 0.07)}H${item.b}`"
         :stroke-width="Math.max(2.5, Math.round(band * 0.14))"
       />
     </g>
@@ -280,9 +310,9 @@ const label = computed(() => {
       class="label"
       :class="{ dim: item.past }"
       :x="item.labelX"
-      :y="round(top + band / 2 + fontSize * 0.34 + item.lower)"
+      :y="round(item.y + item.height / 2 + item.font * 0.34 + item.lower)"
       :text-anchor="item.anchor"
-      :font-size="fontSize"
+      :font-size="item.font"
     >
       {{ item.label }}
     </text>
@@ -295,6 +325,11 @@ const label = computed(() => {
 }
 .past {
   fill: var(--spent);
+}
+.free {
+  fill: transparent;
+  cursor: crosshair;
+  touch-action: pan-y;
 }
 .edge {
   fill: none;

@@ -7,6 +7,8 @@ import FormField from '@/parts/FormField.vue'
 import StateMark from '@/parts/StateMark.vue'
 import { clock, longDate, toMinute } from '@/parts/words'
 import PegIcon from '@/ribbon/PegIcon.vue'
+import PartsField from './PartsField.vue'
+import { blockForm } from './blockForm'
 import { useClientPage } from './clientPage'
 import { WEEKDAYS, once, ruleOf, seriesWords, type Repeat } from './repeat'
 
@@ -29,15 +31,7 @@ const repeats = computed(() => blocks.value.find((b) => b.id === editing.value)?
 const warmUpOf = (block: DayBlockView): PegView | undefined =>
   day.data.value?.pegs.find((peg) => peg.blockId === block.id && peg.purpose === 'WARM_UP')
 
-const asForm = (block: DayBlockView): BlockForm => ({
-  version: block.version,
-  activityId: block.activityId,
-  date: day.data.value?.date ?? '',
-  startsAt: toMinute(block.startsAt),
-  endsAt: toMinute(block.endsAt),
-  title: block.title,
-  performance: block.performance,
-})
+const asForm = (block: DayBlockView) => blockForm(block, day.data.value?.date ?? '')
 
 function edit(block: DayBlockView) {
   editing.value = block.id
@@ -62,6 +56,7 @@ function add() {
     endsAt: '19:00',
     title: first.title,
     performance: false,
+    parts: [],
   }
 }
 function close() {
@@ -126,24 +121,29 @@ const save = () =>
     close()
   })
 
-/** This block and those after it in its series, saved or taken out; there is no way back for these. */
+/** This block and those after it in its series, saved or taken out. */
 const saveFollowing = () =>
   attempt(async () => {
     const id = editing.value
     if (!id || !form.value) return
     const made = await api.saveFollowing(props.clientId, id, form.value)
-    undo.value = null
-    notice.value = seriesWords(form.value.title, made)
+    undo.value = {
+      text: seriesWords(form.value.title, made),
+      run: () => restore(made.before),
+    }
     close()
   })
 const removeFollowing = () =>
   attempt(async () => {
     if (!editing.value) return
-    await api.deleteFollowing(props.clientId, editing.value)
-    undo.value = null
-    notice.value = 'This one and those after it are out.'
+    const removed = await api.deleteFollowing(props.clientId, editing.value)
+    undo.value = {
+      text: 'This one and those after it are out.',
+      run: () => restore(removed.before),
+    }
     close()
   })
+const restore = (before: readonly BlockView[]) => api.restoreBlocks(props.clientId, before)
 
 const remove = () =>
   attempt(async () => {
@@ -194,6 +194,9 @@ function takeTheirs() {
         <span class="mono">{{ toMinute(block.startsAt) }}–{{ toMinute(block.endsAt) }}</span>
         <div>
           <b>{{ block.title }}</b>
+          <p v-if="block.overlaps.length" class="small overlap">
+            <StateMark state="WARN" />At the same time as {{ block.overlaps.join(', ') }}
+          </p>
           <p class="small warm-up">
             <template v-if="warmUpOf(block)">
               <PegIcon
@@ -207,6 +210,9 @@ function takeTheirs() {
             <span v-else class="quiet">{{ block.warmUpReason }}</span>
           </p>
         </div>
+        <RouterLink class="btn btn-sm btn-link" :to="`/clock/${clientId}/${block.id}`"
+          >Clock<span class="visually-hidden"> for {{ block.title }}</span></RouterLink
+        >
         <BButton size="sm" variant="link" @click="edit(block)"
           >Change<span class="visually-hidden">
             {{ block.title }} at {{ toMinute(block.startsAt) }}</span
@@ -215,7 +221,7 @@ function takeTheirs() {
       </li>
     </ul>
     <p v-if="day.data.value && blocks.length === 0 && !form" class="quiet">
-      No block on this day. Add one, and its warm-up is placed before it.
+      No block on this day. Add one or type one in the week, and its warm-up is placed before it.
     </p>
     <p v-if="notice" class="undo" role="status"><StateMark state="GOOD" />{{ notice }}</p>
     <p v-if="undo" class="undo" role="status">
@@ -272,6 +278,7 @@ function takeTheirs() {
       <BFormCheckbox v-model="form.performance" class="wide"
         >Performance, always warmed up for</BFormCheckbox
       >
+      <PartsField v-model="form.parts" class="wide" :problems="problems" />
       <fieldset v-if="!editing" class="wide repeat">
         <legend class="form-label">Repeats on</legend>
         <BFormCheckboxGroup v-model="repeat.days" :options="WEEKDAYS" aria-label="Repeats on" />
@@ -332,7 +339,7 @@ function takeTheirs() {
 }
 li {
   display: grid;
-  grid-template-columns: 104px 1fr auto;
+  grid-template-columns: 104px 1fr auto auto;
   align-items: center;
   padding: 8px 0;
   border-top: 1px solid var(--line);
@@ -344,6 +351,9 @@ li.on {
 }
 .warm-up {
   color: var(--ink);
+}
+.overlap {
+  color: var(--warn);
 }
 .edit {
   display: grid;

@@ -113,8 +113,8 @@ const painWords = computed(() => {
           v-for="tab in tabs"
           :key="tab.to"
           :to="tab.to"
-          :class="{ on: route.path === tab.to }"
-          :aria-current="route.path === tab.to ? 'page' : undefined"
+          :class="{ on: route.path.startsWith(tab.to) }"
+          :aria-current="route.path.startsWith(tab.to) ? 'page' : undefined"
         >
           {{ tab.word }}
         </RouterLink>

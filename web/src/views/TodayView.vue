@@ -13,6 +13,7 @@ import DayRibbon from '@/ribbon/DayRibbon.vue'
 import PegIcon from '@/ribbon/PegIcon.vue'
 import TimeAxis from '@/ribbon/TimeAxis.vue'
 import NoClientYet from './NoClientYet.vue'
+import RosterPlan from './RosterPlan.vue'
 
 const route = useRoute()
 const router = useRouter()
@@ -139,6 +140,7 @@ const show = (days: number) => {
             </li>
           </ol>
         </div>
+        <RosterPlan :rows="rows" @done="reload" />
         <ul class="legend" aria-label="What the signs mean">
           <li><PegIcon purpose="WARM_UP" />Warm-up</li>
           <li><PegIcon purpose="WARM_UP" state="DONE" />done</li>

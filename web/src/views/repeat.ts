@@ -1,5 +1,5 @@
 import type { SeriesView } from '@/api/types'
-import { counted, dayMonth } from '@/parts/words'
+import { counted } from '@/parts/words'
 
 /** How a new block repeats; without a day it does not. */
 export interface Repeat {
@@ -33,7 +33,5 @@ export function ruleOf(repeat: Repeat): string {
 
 /** What became of a series, for people. */
 export function seriesWords(title: string, series: SeriesView): string {
-  const made = `${title} stands on ${counted(series.made, 'day')}.`
-  if (!series.taken.length) return made
-  return `${made} Left out, because another block lies there: ${series.taken.map(dayMonth).join(', ')}.`
+  return `${title} stands on ${counted(series.made, 'day')}.`
 }

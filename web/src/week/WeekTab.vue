@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted, onUnmounted, ref, watch } from 'vue'
+import { computed, nextTick, onMounted, onUnmounted, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import type { DayBlockView, DayView, PegView } from '@/api/types'
 import PageState from '@/parts/PageState.vue'
@@ -12,6 +12,7 @@ import TimeAxis from '@/ribbon/TimeAxis.vue'
 import { pegKey } from '@/ribbon/pegs'
 import { PURPOSES } from '@/parts/labels'
 import { useClientPage } from '@/views/clientPage'
+import SentenceField from './SentenceField.vue'
 import { STEP_MINUTES, clockOf, snapped } from './shown'
 import { useWeek, type Move } from './useWeek'
 
@@ -19,7 +20,7 @@ import { useWeek, type Move } from './useWeek'
 const props = defineProps<{ clientId: string }>()
 const route = useRoute()
 const router = useRouter()
-const { day: clientDay } = useClientPage()
+const { day: clientDay, client } = useClientPage()
 const date = computed(() =>
   typeof route.query.date === 'string'
     ? route.query.date
@@ -37,9 +38,30 @@ const BAND = 32
 const days = computed(() => week.shown.value)
 const fromHour = computed(() => Math.min(6, ...days.value.map((d) => Math.floor(d.wakesHour))))
 const toHour = computed(() => Math.max(24, ...days.value.map((d) => Math.ceil(d.sleepsHour))))
-const ribbonWidth = computed(() => Math.max(280, width.value - NAMES - 12))
+const zoom = ref(1)
+const ZOOMS = [1, 2, 4]
+const ribbonWidth = computed(() => Math.max(280, width.value - NAMES - 12) * zoom.value)
 const height = computed(() => FIRST + days.value.length * ROW - 12)
 const y = (i: number) => FIRST + i * ROW
+/** The day under a point of the screen; the nearest one above or below all. */
+function dayAt(clientY: number): DayView | undefined {
+  const top = drawing.value?.getBoundingClientRect().top ?? 0
+  const row = Math.floor((clientY - top - FIRST + (ROW - BAND) / 2) / ROW)
+  return days.value[Math.max(0, Math.min(days.value.length - 1, row))]
+}
+const hourAt = (clientX: number) =>
+  fromHour.value +
+  (clientX - (drawing.value?.getBoundingClientRect().left ?? 0)) * hoursPerPixel.value
+const drawing = ref<SVGSVGElement | null>(null)
+const scroller = ref<HTMLElement | null>(null)
+async function zoomTo(factor: number) {
+  const middle = chosenHour.value ?? (fromHour.value + toHour.value) / 2
+  zoom.value = factor
+  await nextTick()
+  const view = scroller.value
+  if (!view) return
+  view.scrollLeft = (middle - fromHour.value) / hoursPerPixel.value - view.clientWidth / 2
+}
 const hoursPerPixel = computed(() => (toHour.value - fromHour.value) / ribbonWidth.value)
 const title = computed(() => {
   const first = week.plan.value?.monday
@@ -63,11 +85,19 @@ watch(date, () => {
   chosen.value = null
 })
 const choosePeg = (d: DayView, peg: PegView) => {
+  drawn.value = null
   chosen.value = { date: d.date, key: pegKey(peg) }
 }
 const chooseBlock = (d: DayView, id: string) => {
+  drawn.value = null
   chosen.value = { date: d.date, key: id }
 }
+const chosenBusy = computed(
+  () => chosenDay.value?.busy.find((b) => b.id === chosen.value?.key) ?? null,
+)
+const chosenHour = computed(
+  () => chosenPeg.value?.startHour ?? chosenBlock.value?.startHour ?? chosenBusy.value?.startHour,
+)
 const movable = (peg: PegView) => peg.lineId !== null && peg.state !== 'DONE'
 const unmetThen = computed(() =>
   (week.told.value?.unmet ?? []).filter(
@@ -80,37 +110,55 @@ const lengthOf = (peg: PegView) =>
 // ---- moving by hand
 
 let stop: (() => void) | null = null
-function grab(move: Move, startHour: number, event: PointerEvent) {
-  if (event.button !== 0) return
-  const from = event.clientX
-  let hour = startHour
-  const follow = (moved: PointerEvent) => {
-    const next = snapped(startHour + (moved.clientX - from) * hoursPerPixel.value)
-    const within = Math.min(move.day.sleepsHour, Math.max(move.day.wakesHour, next))
-    if (within === hour) return
-    hour = within
-    void week.hold(move, hour)
-  }
-  const release = () => {
+/** Follows the pointer until it is let go; Escape leaves everything as it was. */
+function followed(
+  event: PointerEvent,
+  move: (moved: PointerEvent) => void,
+  release: () => void,
+  leave: () => void,
+) {
+  const up = () => {
     stop?.()
-    if (hour !== startHour && week.held.value) void week.keep()
-    else week.letGo()
+    release()
   }
   const cancel = (pressed: KeyboardEvent) => {
     if (pressed.key !== 'Escape') return
     stop?.()
-    week.letGo()
+    leave()
   }
   stop?.()
   stop = () => {
-    window.removeEventListener('pointermove', follow)
-    window.removeEventListener('pointerup', release)
+    window.removeEventListener('pointermove', move)
+    window.removeEventListener('pointerup', up)
     window.removeEventListener('keydown', cancel)
     stop = null
   }
-  window.addEventListener('pointermove', follow)
-  window.addEventListener('pointerup', release)
+  window.addEventListener('pointermove', move)
+  window.addEventListener('pointerup', up)
   window.addEventListener('keydown', cancel)
+}
+function grab(move: Move, startHour: number, event: PointerEvent) {
+  if (event.button !== 0) return
+  const from = event.clientX
+  let hour = startHour
+  let date = move.day.date
+  followed(
+    event,
+    (moved) => {
+      const next = snapped(startHour + (moved.clientX - from) * hoursPerPixel.value)
+      const within = Math.min(move.day.sleepsHour, Math.max(move.day.wakesHour, next))
+      const on = dayAt(moved.clientY)?.date ?? date
+      if (within === hour && on === date) return
+      hour = within
+      date = on
+      void week.hold(move, hour, date)
+    },
+    () => {
+      if (week.held.value && (hour !== startHour || date !== move.day.date)) void week.keep()
+      else week.letGo()
+    },
+    week.letGo,
+  )
 }
 function grabPeg(d: DayView, peg: PegView, event: PointerEvent) {
   choosePeg(d, peg)
@@ -122,14 +170,71 @@ function grabBlock(d: DayView, id: string, event: PointerEvent) {
   if (block) grab({ kind: 'block', day: d, block }, block.startHour, event)
 }
 
+// ---- drawing a new one
+
+const drawn = ref<{ date: string; from: number; to: number; done: boolean } | null>(null)
+const SHORTEST_DRAWN = 0.25
+function grabFree(d: DayView, event: PointerEvent) {
+  if (event.button !== 0) return
+  const start = snapped(hourAt(event.clientX))
+  chosen.value = null
+  drawn.value = null
+  followed(
+    event,
+    (moved) => {
+      const end = snapped(hourAt(moved.clientX))
+      drawn.value = {
+        date: d.date,
+        from: Math.min(start, end),
+        to: Math.max(start, end),
+        done: false,
+      }
+    },
+    () => {
+      if (drawn.value && drawn.value.to - drawn.value.from >= SHORTEST_DRAWN)
+        drawn.value = { ...drawn.value, done: true }
+      else drawn.value = null
+    },
+    () => {
+      drawn.value = null
+    },
+  )
+}
+const activities = computed(() => client.data.value?.facts.activities ?? [])
+const drawnAs = ref('')
+const BUSY = ''
+watch(
+  activities,
+  (list) => {
+    drawnAs.value = list[0]?.id ?? BUSY
+  },
+  { immediate: true },
+)
+async function putDrawn() {
+  const now = drawn.value
+  if (!now) return
+  const activity = activities.value.find((a) => a.id === drawnAs.value)
+  await week.draw(
+    { date: now.date, startsAt: clockOf(now.from), endsAt: clockOf(now.to) },
+    activity?.id ? { id: activity.id, title: activity.title } : null,
+  )
+  drawn.value = null
+}
+
 // ---- moving by keyboard
 
 function arrows(move: Move, at: number, event: KeyboardEvent) {
-  const by = { ArrowLeft: -STEP_MINUTES, ArrowRight: STEP_MINUTES }[event.key]
   const held = week.held.value
+  const by = { ArrowLeft: -STEP_MINUTES, ArrowRight: STEP_MINUTES }[event.key]
+  const down = { ArrowUp: -1, ArrowDown: 1 }[event.key]
   if (by) {
     event.preventDefault()
-    void week.hold(held?.move ?? move, snapped((held?.hour ?? at) + by / 60))
+    void week.hold(held?.move ?? move, snapped((held?.hour ?? at) + by / 60), held?.date)
+  } else if (down) {
+    event.preventDefault()
+    const now = days.value.findIndex((d) => d.date === (held?.date ?? move.day.date))
+    const date = days.value[now + down]?.date
+    if (date) void week.hold(held?.move ?? move, held?.hour ?? at, date)
   } else if (event.key === 'Enter' || event.key === ' ') {
     event.preventDefault()
     if (held) void week.keep()
@@ -181,6 +286,18 @@ onUnmounted(() => {
             @click="week.undo"
             >Undo</BButton
           >
+          <span class="zooms" role="group" aria-label="Zoom">
+            <BButton
+              v-for="factor in ZOOMS"
+              :key="factor"
+              size="sm"
+              variant="link"
+              :aria-pressed="zoom === factor"
+              :class="{ on: zoom === factor }"
+              @click="zoomTo(factor)"
+              >{{ factor }}×</BButton
+            >
+          </span>
           <BButton variant="outline-secondary" aria-label="The week before" @click="show(-7)"
             >‹</BButton
           >
@@ -189,54 +306,78 @@ onUnmounted(() => {
           >
         </header>
         <p v-if="week.error.value" class="error" role="alert">{{ week.error.value }}</p>
+        <SentenceField :client-id="clientId" :busy="Boolean(week.held.value)" @write="week.write" />
         <div ref="frame" class="frame">
-          <svg
-            :width="width"
-            :height="height"
-            :viewBox="`0 0 ${width} ${height}`"
-            role="group"
-            :aria-label="title"
-          >
-            <TimeAxis
-              :left="NAMES"
-              :width="ribbonWidth"
-              :from-hour="fromHour"
-              :to-hour="toHour"
-              :top="AXIS"
-              :bottom="height"
-            />
+          <svg :width="NAMES" :height="height" aria-hidden="true">
             <g v-for="(d, i) in days" :key="d.date">
               <text class="name" :class="{ today: d.today }" x="0" :y="y(i) + 13">
                 {{ weekday(d.date) }}
               </text>
               <text class="when" x="0" :y="y(i) + 29">{{ dayMonth(d.date) }}</text>
-              <DayRibbon
-                :day="d"
-                :left="NAMES"
-                :width="ribbonWidth"
-                :top="y(i)"
-                :from-hour="fromHour"
-                :to-hour="toHour"
-                :band="BAND"
-                :peg="20"
-                handles
-                :chosen-block="chosen?.date === d.date ? chosen.key : null"
-                :chosen-peg="chosen?.date === d.date ? chosen.key : null"
-                @block="chooseBlock(d, $event)"
-                @peg="choosePeg(d, $event)"
-                @grab-block="(id, event) => grabBlock(d, id, event)"
-                @grab-peg="(peg, event) => grabPeg(d, peg, event)"
-                @key-block="(id, event) => keyBlock(d, id, event)"
-                @key-peg="(peg, event) => keyPeg(d, peg, event)"
-              />
-              <path
-                v-if="d.today"
-                class="now"
-                :d="`M${NAMES + (d.nowHour - fromHour) / hoursPerPixel} ${y(i) - 22}v${BAND + 30}`"
-              />
             </g>
           </svg>
+          <div ref="scroller" class="scroller" :tabindex="zoom > 1 ? 0 : undefined">
+            <svg
+              ref="drawing"
+              :width="ribbonWidth + 2"
+              :height="height"
+              role="group"
+              :aria-label="title"
+            >
+              <TimeAxis
+                :left="0"
+                :width="ribbonWidth"
+                :from-hour="fromHour"
+                :to-hour="toHour"
+                :top="AXIS"
+                :bottom="height"
+                :every="zoom === 1 ? 3 : 1"
+              />
+              <g v-for="(d, i) in days" :key="d.date">
+                <DayRibbon
+                  :day="d"
+                  :left="0"
+                  :width="ribbonWidth"
+                  :top="y(i)"
+                  :from-hour="fromHour"
+                  :to-hour="toHour"
+                  :band="BAND"
+                  :peg="20"
+                  handles
+                  :chosen-block="chosen?.date === d.date ? chosen.key : null"
+                  :chosen-peg="chosen?.date === d.date ? chosen.key : null"
+                  @block="chooseBlock(d, $event)"
+                  @peg="choosePeg(d, $event)"
+                  @busy="chooseBlock(d, $event.id)"
+                  @grab-free="grabFree(d, $event)"
+                  @grab-block="(id, event) => grabBlock(d, id, event)"
+                  @grab-peg="(peg, event) => grabPeg(d, peg, event)"
+                  @key-block="(id, event) => keyBlock(d, id, event)"
+                  @key-peg="(peg, event) => keyPeg(d, peg, event)"
+                />
+                <rect
+                  v-if="drawn?.date === d.date"
+                  class="drawn"
+                  :x="(drawn.from - fromHour) / hoursPerPixel"
+                  :y="y(i)"
+                  :width="Math.max(2, (drawn.to - drawn.from) / hoursPerPixel)"
+                  :height="BAND"
+                />
+                <path
+                  v-if="d.today"
+                  class="now"
+                  :d="`M${(d.nowHour - fromHour) / hoursPerPixel} ${y(i) - 22}v${BAND + 30}`"
+                />
+              </g>
+            </svg>
+          </div>
         </div>
+        <p class="side-by-side links">
+          <RouterLink :to="`/clients/${clientId}/week/practice-day`">A day of practice</RouterLink>
+          <RouterLink :to="`/clients/${clientId}/week/calendars`"
+            >Calendars and reminders</RouterLink
+          >
+        </p>
         <ul v-if="week.told.value?.counts.length" class="counts">
           <li v-for="count in week.told.value.counts" :key="count.lineId">
             <PegIcon :purpose="count.purpose" />
@@ -253,12 +394,46 @@ onUnmounted(() => {
       </section>
       <aside class="reason" aria-label="Why here" aria-live="polite">
         <template v-if="week.held.value">
-          <h3>{{ clockOf(week.held.value.hour) }}</h3>
+          <h3>
+            <template v-if="week.held.value.date !== week.held.value.move.day.date"
+              >{{ longDate(week.held.value.date) }},
+            </template>
+            {{ clockOf(week.held.value.hour) }}
+          </h3>
           <p class="quiet">Let go to keep it, Escape to leave it.</p>
           <ul v-if="week.preview.value?.moves.length" class="list">
             <li v-for="move in week.preview.value.moves" :key="move">{{ move }}</li>
           </ul>
           <p v-else-if="week.preview.value">Nothing else moves.</p>
+        </template>
+        <form v-else-if="drawn?.done" class="new" @submit.prevent="putDrawn">
+          <h3>{{ longDate(drawn.date) }}</h3>
+          <p class="time">{{ clockOf(drawn.from) }}–{{ clockOf(drawn.to) }}</p>
+          <label class="form-label" for="drawn-as">It is</label>
+          <BFormSelect
+            id="drawn-as"
+            v-model="drawnAs"
+            :options="[
+              ...activities.filter((a) => a.id).map((a) => ({ value: a.id, text: a.title })),
+              { value: BUSY, text: 'Busy' },
+            ]"
+          />
+          <p class="side-by-side">
+            <BButton type="submit" variant="primary">Put in the day</BButton>
+            <BButton variant="link" @click="drawn = null">Leave it</BButton>
+          </p>
+        </form>
+        <template v-else-if="chosenBusy && chosenDay">
+          <b class="large">Busy</b>
+          <p class="quiet">{{ longDate(chosenDay.date) }}</p>
+          <p class="time">{{ clock(chosenBusy.startsAt) }}–{{ clock(chosenBusy.endsAt) }}</p>
+          <p>
+            <BButton
+              variant="outline-secondary"
+              @click="week.takeOutBusy(chosenDay.date, chosenBusy)"
+              >Take out</BButton
+            >
+          </p>
         </template>
         <template v-else-if="chosenPeg && chosenDay">
           <p class="line-up">
@@ -294,6 +469,9 @@ onUnmounted(() => {
           </p>
           <p class="quiet">{{ longDate(chosenDay.date) }}</p>
           <p class="time">{{ clock(chosenBlock.startsAt) }}–{{ clock(chosenBlock.endsAt) }}</p>
+          <p v-if="chosenBlock.overlaps.length" class="warn-head">
+            <StateMark state="WARN" />At the same time as {{ chosenBlock.overlaps.join(', ') }}.
+          </p>
           <h3>Its warm-up</h3>
           <p>{{ chosenBlock.warmUpReason }}</p>
           <p>
@@ -304,11 +482,13 @@ onUnmounted(() => {
               }"
               >Change the block</RouterLink
             >
+            · <RouterLink :to="`/clock/${clientId}/${chosenBlock.id}`">Clock</RouterLink>
           </p>
         </template>
         <p v-else class="quiet">
-          Touch a session or a block: it says why it is there. Drag it, or move it with the arrow
-          keys, and see what gives way before you let go.
+          Touch a session or a block: it says why it is there. Drag it, also to another day, or move
+          it with the arrow keys, and see what gives way before you let go. Draw on a free stretch
+          to put something new there.
         </p>
         <template v-if="unmetThen.length">
           <h3 class="warn-head"><StateMark state="WARN" />No room</h3>
@@ -335,7 +515,31 @@ onUnmounted(() => {
   align-items: start;
 }
 .frame {
-  overflow: hidden;
+  display: grid;
+  grid-template-columns: 76px minmax(0, 1fr);
+}
+.scroller {
+  overflow: auto hidden;
+}
+.drawn {
+  fill: var(--main);
+  opacity: 0.25;
+  pointer-events: none;
+}
+.zooms {
+  display: inline-flex;
+}
+.zooms .on {
+  font-weight: 700;
+  text-decoration: none;
+}
+.links {
+  gap: 20px;
+  margin-top: 8px;
+}
+.new {
+  display: grid;
+  gap: 8px;
 }
 svg {
   display: block;

@@ -30,6 +30,8 @@ export const aBlock = (changes: Partial<DayBlockView> = {}): DayBlockView => ({
   startsAt: '10:00:00',
   endsAt: '11:30:00',
   warmUpReason: '',
+  parts: [],
+  overlaps: [],
   ...changes,
 })
 

@@ -60,7 +60,7 @@ describe('a block that is moved', () => {
     ]
     const [shown] = withBlockAt([day({ pegs })], 'b', 12)
     expect(shown?.blocks[0]).toMatchObject({ startHour: 12, endHour: 13.5, startsAt: '12:00' })
-    expect(shown?.pegs.map((p) => p.startHour)).toEqual([11.8, 19, 9.7])
+    expect(shown?.pegs.map((p) => p.startHour)).toEqual([9.7, 11.8, 19])
   })
 
   it('leaves days without it alone', () => {

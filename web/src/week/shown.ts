@@ -55,34 +55,41 @@ export function withPlan(days: readonly DayView[], plan: PlanView): DayView[] {
   })
 }
 
-/** The days with one block elsewhere; what belongs to it goes along. */
+/** The days with one block elsewhere, perhaps on another day; what belongs to it goes along. */
 export function withBlockAt(
   days: readonly DayView[],
   blockId: string,
   startHour: number,
+  toDate?: string,
 ): DayView[] {
+  const from = days.find((day) => day.blocks.some((b) => b.id === blockId))
+  const block = from?.blocks.find((b) => b.id === blockId)
+  if (!from || !block) return [...days]
+  const by = startHour - block.startHour
+  const to = toDate ?? from.date
+  const moved = {
+    ...block,
+    startHour,
+    endHour: block.endHour + by,
+    startsAt: clockOf(startHour),
+    endsAt: clockOf(block.endHour + by),
+  }
+  const goesAlong = (peg: PegView) => peg.blockId === blockId && peg.state !== 'DONE'
+  const along = from.pegs
+    .filter(goesAlong)
+    .map((peg) => ({ ...peg, startHour: peg.startHour + by, endHour: peg.endHour + by }))
   return days.map((day) => {
-    const block = day.blocks.find((b) => b.id === blockId)
-    if (!block) return day
-    const by = startHour - block.startHour
+    if (day.date !== from.date && day.date !== to) return day
+    const here = day.date === to
     return {
       ...day,
-      blocks: day.blocks.map((b) =>
-        b.id === blockId
-          ? {
-              ...b,
-              startHour: b.startHour + by,
-              endHour: b.endHour + by,
-              startsAt: clockOf(b.startHour + by),
-              endsAt: clockOf(b.endHour + by),
-            }
-          : b,
+      blocks: [...day.blocks.filter((b) => b.id !== blockId), ...(here ? [moved] : [])].sort(
+        (a, b) => a.startHour - b.startHour,
       ),
-      pegs: day.pegs.map((peg) =>
-        peg.blockId === blockId && peg.state !== 'DONE'
-          ? { ...peg, startHour: peg.startHour + by, endHour: peg.endHour + by }
-          : peg,
-      ),
+      pegs: [
+        ...day.pegs.filter((peg) => day.date !== from.date || !goesAlong(peg)),
+        ...(here ? along : []),
+      ].sort((a, b) => a.startHour - b.startHour),
     }
   })
 }

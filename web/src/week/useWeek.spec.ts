@@ -44,6 +44,7 @@ describe('the week', () => {
         skipped: false,
       },
       blockId: null,
+      toDate: null,
       startsAt: null,
       endsAt: null,
     })
@@ -72,7 +73,7 @@ describe('the week', () => {
     const save = vi
       .spyOn(api, 'saveBlock')
       .mockImplementation((_client, id, form) =>
-        Promise.resolve({ id, block: { ...form, version: form.version + 1 } }),
+        Promise.resolve({ id, seriesId: null, block: { ...form, version: form.version + 1 } }),
       )
     const week = await open()
     await week.hold({ kind: 'block', day: monday, block }, 12)
@@ -134,5 +135,84 @@ describe('the week', () => {
     expect(week.held.value).toBeNull()
     expect(week.shown.value[0]?.blocks[0]?.startsAt).toBe('10:00:00')
     expect(week.canUndo.value).toBe(false)
+  })
+
+  it('puts a block on another day and back on undo', async () => {
+    const preview = vi.spyOn(api, 'previewPlan').mockResolvedValue(plan())
+    const save = vi
+      .spyOn(api, 'saveBlock')
+      .mockImplementation((_client, id, form) =>
+        Promise.resolve({ id, seriesId: null, block: { ...form, version: form.version + 1 } }),
+      )
+    const week = await open()
+    await week.hold({ kind: 'block', day: monday, block }, 12, '2026-12-01')
+    expect(preview).toHaveBeenLastCalledWith(
+      'c',
+      expect.objectContaining({ toDate: '2026-12-01', startsAt: '12:00' }),
+    )
+    expect(week.shown.value[0]?.blocks).toEqual([])
+    await week.keep()
+    expect(week.notice.value).toBe('Practice is on Tuesday 1 December, 12:00 to 13:30 now.')
+    await week.undo()
+    expect(save).toHaveBeenLastCalledWith(
+      'c',
+      'b',
+      expect.objectContaining({ version: 4, date: '2026-11-30', startsAt: '10:00' }),
+    )
+  })
+
+  it('puts a session on another day and owes none on its own', async () => {
+    vi.spyOn(api, 'previewPlan').mockResolvedValue(plan())
+    const pin = vi.spyOn(api, 'pinSession').mockResolvedValue(plan())
+    const week = await open()
+    await week.hold({ kind: 'session', day: monday, peg }, 20, '2026-12-01')
+    await week.keep()
+    expect(pin.mock.calls.map(([, form]) => [form.date, form.startsAt, form.skipped])).toEqual([
+      ['2026-11-30', null, true],
+      ['2026-12-01', '20:00', false],
+    ])
+    pin.mockClear()
+    await week.undo()
+    expect(pin.mock.calls.map(([, form]) => [form.date, form.startsAt, form.skipped])).toEqual([
+      ['2026-12-01', null, false],
+      ['2026-11-30', '19:00', false],
+    ])
+  })
+
+  it('takes back what was typed: a series as one, busy times each', async () => {
+    const written = { words: 'Practice, Mon', first: '2026-11-30', made: 2 }
+    const write = vi
+      .spyOn(api, 'writeSentence')
+      .mockResolvedValueOnce({ ...written, blockIds: ['b1', 'b2'], busyIds: [] })
+      .mockResolvedValueOnce({ ...written, blockIds: [], busyIds: ['u1', 'u2'] })
+    const following = vi.spyOn(api, 'deleteFollowing').mockResolvedValue({ made: 2, before: [] })
+    const busy = vi.spyOn(api, 'deleteBusyTime').mockResolvedValue(undefined)
+    const week = await open()
+    await week.write('mon 18-19 practice')
+    expect(week.notice.value).toBe('Practice, Mon.')
+    await week.undo()
+    expect(following).toHaveBeenCalledWith('c', 'b1')
+    await week.write('busy mon 18-19')
+    await week.undo()
+    expect(busy.mock.calls.map(([, id]) => id)).toEqual(['u1', 'u2'])
+    expect(write).toHaveBeenCalledTimes(2)
+  })
+
+  it('puts what was drawn into the day as a block or as a busy time', async () => {
+    const where = { date: '2026-12-01', startsAt: '15:00', endsAt: '16:00' }
+    const create = vi
+      .spyOn(api, 'createBlock')
+      .mockImplementation((_client, form) =>
+        Promise.resolve({ id: 'new', seriesId: null, block: form }),
+      )
+    const busy = vi.spyOn(api, 'createBusyTime').mockResolvedValue({ id: 'busy', time: where })
+    const week = await open()
+    await week.draw(where, { id: 'a', title: 'Practice' })
+    expect(create).toHaveBeenCalledWith(
+      'c',
+      expect.objectContaining({ ...where, activityId: 'a', title: 'Practice' }),
+    )
+    await week.draw(where, null)
+    expect(busy).toHaveBeenCalledWith('c', where)
   })
 })

@@ -1,9 +1,10 @@
 import { computed, ref, shallowRef, watch, type Ref } from 'vue'
 import { api } from '@/api/calls'
 import { ServerProblem } from '@/api/client'
-import type { DayBlockView, DayView, PegView, PlanView } from '@/api/types'
+import type { DayBlockView, DayBusyView, DayView, PegView, PlanView } from '@/api/types'
 import { useLoaded } from '@/api/useLoaded'
-import { toMinute } from '@/parts/words'
+import { longDate, toMinute } from '@/parts/words'
+import { blockForm } from '@/views/blockForm'
 import { clockOf, withBlockAt, withPlan } from './shown'
 
 /** What is moved, and to which hour. */
@@ -31,7 +32,7 @@ export function useWeek(clientId: string, date: Readonly<Ref<string>>) {
   })
   const plan = computed(() => loaded.data.value?.plan ?? null)
   const preview = shallowRef<PlanView | null>(null)
-  const held = shallowRef<{ move: Move; hour: number } | null>(null)
+  const held = shallowRef<{ move: Move; hour: number; date: string } | null>(null)
   const undos = shallowRef<readonly Undone[]>([])
   const notice = ref('')
   const error = ref('')
@@ -45,15 +46,15 @@ export function useWeek(clientId: string, date: Readonly<Ref<string>>) {
     const now = preview.value ?? plan.value
     if (now) week = withPlan(week, now)
     if (held.value?.move.kind === 'block') {
-      week = withBlockAt(week, held.value.move.block.id, held.value.hour)
+      week = withBlockAt(week, held.value.move.block.id, held.value.hour, held.value.date)
     }
     return week
   })
   const told = computed(() => preview.value ?? plan.value)
 
-  /** Shows what would be with something at another hour. */
-  async function hold(move: Move, hour: number) {
-    held.value = { move, hour }
+  /** Shows what would be with something at another hour, perhaps on another day. */
+  async function hold(move: Move, hour: number, date = move.day.date) {
+    held.value = { move, hour, date }
     const mine = ++latest
     const time = clockOf(hour)
     try {
@@ -63,13 +64,14 @@ export function useWeek(clientId: string, date: Readonly<Ref<string>>) {
           move.kind === 'session'
             ? {
                 lineId: move.peg.lineId ?? '',
-                date: move.day.date,
+                date,
                 startsAt: time,
                 pinned: true,
                 skipped: false,
               }
             : null,
         blockId: move.kind === 'block' ? move.block.id : null,
+        toDate: move.kind === 'block' ? date : null,
         startsAt: move.kind === 'block' ? time : null,
         endsAt:
           move.kind === 'block' ? clockOf(hour + move.block.endHour - move.block.startHour) : null,
@@ -108,27 +110,26 @@ export function useWeek(clientId: string, date: Readonly<Ref<string>>) {
     const time = clockOf(now.hour)
     if (now.move.kind === 'session') {
       const { peg, day } = now.move
-      await pin(day.date, peg, time)
+      await (now.date === day.date
+        ? pin(day.date, peg, time)
+        : pinOn(day.date, now.date, peg, time))
       return
     }
     const { block, day } = now.move
     const form = {
-      version: block.version,
-      activityId: block.activityId,
-      date: day.date,
+      ...blockForm(block, now.date),
       startsAt: time,
       endsAt: clockOf(now.hour + block.endHour - block.startHour),
-      title: block.title,
-      performance: block.performance,
     }
     await attempt(async () => {
       const saved = await api.saveBlock(clientId, block.id, form)
       return {
-        text: `${block.title} is ${form.startsAt} to ${form.endsAt} now.`,
+        text: `${block.title} is ${now.date === day.date ? '' : `on ${longDate(now.date)}, `}${form.startsAt} to ${form.endsAt} now.`,
         run: () =>
           api.saveBlock(clientId, block.id, {
             ...form,
             version: saved.block.version,
+            date: day.date,
             startsAt: toMinute(block.startsAt),
             endsAt: toMinute(block.endsAt),
           }),
@@ -150,6 +151,80 @@ export function useWeek(clientId: string, date: Readonly<Ref<string>>) {
       return { text, run: () => api.pinSession(clientId, { ...where, ...before }) }
     })
   }
+  /** Puts a session on another day; on its own day it is not owed any more. */
+  async function pinOn(from: string, to: string, peg: PegView, time: string) {
+    const lineId = peg.lineId ?? ''
+    const there = { lineId, date: to, startsAt: time, pinned: true, skipped: false }
+    const away = { lineId, date: from, startsAt: null, pinned: false, skipped: true }
+    await attempt(async () => {
+      await api.pinSession(clientId, away)
+      await api.pinSession(clientId, there)
+      return {
+        text: `Pinned on ${longDate(to)} at ${time}.`,
+        run: async () => {
+          await api.pinSession(clientId, { ...there, startsAt: null, pinned: false })
+          await api.pinSession(clientId, {
+            ...away,
+            startsAt: toMinute(peg.startsAt),
+            pinned: peg.pinned,
+            skipped: false,
+          })
+        },
+      }
+    })
+  }
+
+  /** Puts what was typed into the days. */
+  const write = (text: string) =>
+    attempt(async () => {
+      const made = await api.writeSentence(clientId, text)
+      return {
+        text: `${made.words}.`,
+        run: () =>
+          made.blockIds[0]
+            ? api.deleteFollowing(clientId, made.blockIds[0])
+            : Promise.all(made.busyIds.map((id) => api.deleteBusyTime(clientId, id))),
+      }
+    })
+
+  /** Puts what was drawn into a day: a block of an activity, or a busy time without one. */
+  const draw = (
+    where: { date: string; startsAt: string; endsAt: string },
+    activity: { id: string; title: string } | null,
+  ) =>
+    attempt(async () => {
+      if (!activity) {
+        const made = await api.createBusyTime(clientId, where)
+        return { text: 'Busy then.', run: () => api.deleteBusyTime(clientId, made.id) }
+      }
+      const made = await api.createBlock(clientId, {
+        ...where,
+        version: 0,
+        activityId: activity.id,
+        title: activity.title,
+        performance: false,
+        parts: [],
+      })
+      return {
+        text: `${made.block.title} is in the day.`,
+        run: () => api.deleteBlock(clientId, made.id),
+      }
+    })
+
+  const takeOutBusy = (date: string, busy: DayBusyView) =>
+    attempt(async () => {
+      await api.deleteBusyTime(clientId, busy.id)
+      return {
+        text: 'No longer busy then.',
+        run: () =>
+          api.createBusyTime(clientId, {
+            date,
+            startsAt: toMinute(busy.startsAt),
+            endsAt: toMinute(busy.endsAt),
+          }),
+      }
+    })
+
   const pin = (day: string, peg: PegView, time: string) =>
     put(day, peg, { startsAt: time, pinned: true, skipped: false }, `Pinned at ${time}.`)
   const release = (day: string, peg: PegView) =>
@@ -192,6 +267,9 @@ export function useWeek(clientId: string, date: Readonly<Ref<string>>) {
     pin,
     release,
     skip,
+    write,
+    draw,
+    takeOutBusy,
     undo,
     reload,
   }

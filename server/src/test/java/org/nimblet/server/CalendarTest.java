@@ -93,8 +93,8 @@ class CalendarTest {
                         .formatted(
                             change.get("kind").asString(),
                             change.get("title").asString(),
-                            change.get("before").isNull() ? "" : change.get("before").asString(),
-                            change.get("after").isNull() ? "" : change.get("after").asString())));
+                            change.at("/before/words").asString(""),
+                            change.at("/after/words").asString(""))));
     return changes;
   }
 

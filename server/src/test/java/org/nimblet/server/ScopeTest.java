@@ -142,6 +142,7 @@ class ScopeTest {
       preview.put("date", Practice.today().toString());
       preview.put("pin", null);
       preview.put("blockId", null);
+      preview.put("toDate", null);
       preview.put("startsAt", null);
       preview.put("endsAt", null);
       return preview;

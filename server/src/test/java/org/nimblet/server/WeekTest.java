@@ -398,4 +398,31 @@ class WeekTest {
     assertThat(again.at("/unmet/0/date").asString()).isEqualTo(NEXT_MONDAY.toString());
     assertThat(again.at("/unmet/0/sentence").asString()).isNotEmpty();
   }
+
+  @Test
+  void aBlockOnAnotherDayIsPreviewedOnBothAndStoresNothing(RunningServer server) {
+    OneClient setting = OneClient.takeIn(server);
+    setting.sent(
+        "PUT", "/programme", programme(List.of(obligation("RECOVERY", "DAILY", "EVENING", false))));
+    String block =
+        setting
+            .practice()
+            .putBlock(setting.client(), NEXT_MONDAY, "18:30", "20:30")
+            .get("id")
+            .asString();
+    assertThat(times(nextWeek(setting), "RECOVERY"))
+        .contains("TUE 19:00")
+        .doesNotContain("MON 19:00");
+    Map<String, Object> preview = new TreeMap<>();
+    preview.put("date", NEXT_MONDAY.toString());
+    preview.put("pin", null);
+    preview.put("blockId", block);
+    preview.put("toDate", NEXT_MONDAY.plusDays(1).toString());
+    preview.put("startsAt", "18:30");
+    preview.put("endsAt", "20:30");
+    JsonNode moved = setting.sent("POST", "/plan/preview", preview);
+    assertThat(times(moved, "RECOVERY")).doesNotContain("TUE 19:00");
+    assertThat(moved.get("moves").toString()).contains("Tue 19:00");
+    assertThat(times(nextWeek(setting), "RECOVERY")).contains("TUE 19:00");
+  }
 }

@@ -14,7 +14,7 @@ import java.util.Optional;
 public record BlockTimeline(List<Stretch> stretches) {
 
   /** What a stretch is. */
-  public enum Kind {
+  public enum StretchKind {
     PART,
     BREAK,
     /** Work that no part names. */
@@ -27,7 +27,7 @@ public record BlockTimeline(List<Stretch> stretches) {
    * @param title the part's; empty for the others
    * @param startMinute minutes from the start of the block
    */
-  public record Stretch(Kind kind, String title, int startMinute, int minutes) {}
+  public record Stretch(StretchKind kind, String title, int startMinute, int minutes) {}
 
   /** Copies the list. */
   public BlockTimeline {
@@ -48,10 +48,11 @@ public record BlockTimeline(List<Stretch> stretches) {
     int at = 0;
     for (BlockPart part : parts) {
       at = breaksAt(at, breaks, stretches);
-      at = work(Kind.PART, part.title(), part.minutes(), at, blockMinutes, breaks, stretches);
+      at =
+          work(StretchKind.PART, part.title(), part.minutes(), at, blockMinutes, breaks, stretches);
     }
     at = breaksAt(at, breaks, stretches);
-    work(Kind.OPEN, "", blockMinutes, at, blockMinutes, breaks, stretches);
+    work(StretchKind.OPEN, "", blockMinutes, at, blockMinutes, breaks, stretches);
     return new BlockTimeline(stretches);
   }
 
@@ -59,14 +60,14 @@ public record BlockTimeline(List<Stretch> stretches) {
     int end = at;
     while (!breaks.isEmpty() && breaks.get(0).startMinute() <= end) {
       BreakPlan.Break next = breaks.remove(0);
-      stretches.add(new Stretch(Kind.BREAK, "", end, next.minutes()));
+      stretches.add(new Stretch(StretchKind.BREAK, "", end, next.minutes()));
       end += next.minutes();
     }
     return end;
   }
 
   private static int work(
-      Kind kind,
+      StretchKind kind,
       String title,
       int minutes,
       int from,

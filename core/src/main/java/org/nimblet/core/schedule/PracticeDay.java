@@ -20,7 +20,7 @@ public record PracticeDay(List<Part> parts, int spareMinutes) {
   public static final int LONG_BREAK_MINUTES = 45;
 
   /** What a part of the day is. */
-  public enum Kind {
+  public enum PracticePartKind {
     TECHNIQUE,
     REST,
     LONG_BREAK,
@@ -32,7 +32,7 @@ public record PracticeDay(List<Part> parts, int spareMinutes) {
    *
    * @param startMinute minutes from the start of the day of practice
    */
-  public record Part(Kind kind, String title, int startMinute, int minutes) {}
+  public record Part(PracticePartKind kind, String title, int startMinute, int minutes) {}
 
   /**
    * Something that is worked at.
@@ -138,20 +138,26 @@ public record PracticeDay(List<Part> parts, int spareMinutes) {
     int at = 0;
     for (Segment technique : techniques) {
       if (at > 0) {
-        at = add(parts, Kind.REST, "Break", at, rests.rest());
+        at = add(parts, PracticePartKind.REST, "Break", at, rests.rest());
       }
-      at = add(parts, Kind.TECHNIQUE, technique.title(), at, technique.minutes());
+      at = add(parts, PracticePartKind.TECHNIQUE, technique.title(), at, technique.minutes());
     }
     if (repertoire.isPresent()) {
       if (at > 0) {
-        at = add(parts, Kind.LONG_BREAK, "Long break", at, longBreak);
+        at = add(parts, PracticePartKind.LONG_BREAK, "Long break", at, longBreak);
       }
-      add(parts, Kind.REPERTOIRE, repertoire.get().title(), at, repertoire.get().minutes());
+      add(
+          parts,
+          PracticePartKind.REPERTOIRE,
+          repertoire.get().title(),
+          at,
+          repertoire.get().minutes());
     }
     return new PracticeDay(parts, spare);
   }
 
-  private static int add(List<Part> parts, Kind kind, String title, int at, int minutes) {
+  private static int add(
+      List<Part> parts, PracticePartKind kind, String title, int at, int minutes) {
     if (minutes > 0) {
       parts.add(new Part(kind, title, at, minutes));
     }
@@ -167,7 +173,10 @@ public record PracticeDay(List<Part> parts, int spareMinutes) {
   /** The playing alone, in minutes. */
   public int playingMinutes() {
     return parts.stream()
-        .filter(part -> part.kind() == Kind.TECHNIQUE || part.kind() == Kind.REPERTOIRE)
+        .filter(
+            part ->
+                part.kind() == PracticePartKind.TECHNIQUE
+                    || part.kind() == PracticePartKind.REPERTOIRE)
         .mapToInt(Part::minutes)
         .sum();
   }

@@ -9,8 +9,8 @@ import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
-import org.nimblet.core.schedule.PracticeDay.Kind;
 import org.nimblet.core.schedule.PracticeDay.Part;
+import org.nimblet.core.schedule.PracticeDay.PracticePartKind;
 import org.nimblet.core.schedule.PracticeDay.Rests;
 import org.nimblet.core.schedule.PracticeDay.Segment;
 
@@ -35,13 +35,13 @@ class PracticeDayTest {
     assertThat(day.playingMinutes()).isEqualTo(160);
     assertThat(day.parts())
         .containsExactly(
-            new Part(Kind.TECHNIQUE, "Left hand", 0, 40),
-            new Part(Kind.REST, "Break", 40, 10),
-            new Part(Kind.TECHNIQUE, "Lever changes", 50, 40),
-            new Part(Kind.REST, "Break", 90, 10),
-            new Part(Kind.TECHNIQUE, "Damping", 100, 30),
-            new Part(Kind.LONG_BREAK, "Long break", 130, 45),
-            new Part(Kind.REPERTOIRE, "Pieces", 175, 50));
+            new Part(PracticePartKind.TECHNIQUE, "Left hand", 0, 40),
+            new Part(PracticePartKind.REST, "Break", 40, 10),
+            new Part(PracticePartKind.TECHNIQUE, "Lever changes", 50, 40),
+            new Part(PracticePartKind.REST, "Break", 90, 10),
+            new Part(PracticePartKind.TECHNIQUE, "Damping", 100, 30),
+            new Part(PracticePartKind.LONG_BREAK, "Long break", 130, 45),
+            new Part(PracticePartKind.REPERTOIRE, "Pieces", 175, 50));
   }
 
   /** 210 − 10 − 10 − 45 − 50 = 95; a third in whole minutes is 31, two are over. */
@@ -49,7 +49,8 @@ class PracticeDayTest {
   void goesBackFromTheEndToTheLongestEqualSegments() {
     PracticeDay day = PracticeDay.within(210, THREE, Rests.USUAL, PIECES);
     assertThat(day.parts().get(0).minutes()).isEqualTo(31);
-    assertThat(day.parts().get(5)).isEqualTo(new Part(Kind.LONG_BREAK, "Long break", 113, 47));
+    assertThat(day.parts().get(5))
+        .isEqualTo(new Part(PracticePartKind.LONG_BREAK, "Long break", 113, 47));
     assertThat(day.minutes()).isEqualTo(210);
     assertThat(day.spareMinutes()).isZero();
   }
@@ -98,6 +99,7 @@ class PracticeDayTest {
             List.of(new Segment("A", 20), new Segment("B", 20)), new Rests(0, 0), PIECES);
     assertThat(day.parts())
         .extracting(Part::kind)
-        .containsExactly(Kind.TECHNIQUE, Kind.TECHNIQUE, Kind.REPERTOIRE);
+        .containsExactly(
+            PracticePartKind.TECHNIQUE, PracticePartKind.TECHNIQUE, PracticePartKind.REPERTOIRE);
   }
 }

@@ -19,10 +19,4 @@ record CalendarEvent(
     LocalDate date,
     LocalTime startsAt,
     LocalTime endsAt,
-    boolean allDay) {
-
-  /** What would have to differ for the event to count as changed. */
-  String stamp() {
-    return "%s %s-%s %s".formatted(date, startsAt, endsAt, title);
-  }
-}
+    boolean allDay) {}

@@ -7,6 +7,8 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.List;
 import java.util.UUID;
 
@@ -89,8 +91,21 @@ final class CalendarForms {
   record ChangeView(
       ChangeKind kind,
       String title,
-      @Schema(nullable = true) String before,
-      @Schema(nullable = true) String after) {}
+      @Schema(nullable = true) EventTime before,
+      @Schema(nullable = true) EventTime after) {}
+
+  /**
+   * When something of a calendar is.
+   *
+   * @param endsAt on the next date if it is not after the start
+   * @param words for people
+   */
+  record EventTime(
+      LocalDate date,
+      @Schema(type = "string") LocalTime startsAt,
+      @Schema(type = "string") LocalTime endsAt,
+      boolean allDay,
+      String words) {}
 
   /**
    * A calendar that is brought in.

@@ -13,12 +13,14 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import org.nimblet.core.schedule.ActivityKind;
 import org.nimblet.server.calendar.CalendarForms.CalendarForm;
 import org.nimblet.server.calendar.CalendarForms.CalendarPreview;
 import org.nimblet.server.calendar.CalendarForms.CalendarTaken;
 import org.nimblet.server.calendar.CalendarForms.CalendarView;
 import org.nimblet.server.calendar.CalendarForms.ChangeKind;
 import org.nimblet.server.calendar.CalendarForms.ChangeView;
+import org.nimblet.server.calendar.CalendarForms.EventTime;
 import org.nimblet.server.calendar.CalendarForms.TitleChoice;
 import org.nimblet.server.calendar.CalendarForms.TitleView;
 import org.nimblet.server.client.ClientFile;
@@ -42,6 +44,8 @@ class CalendarService {
 
   /** Every title that is not chosen for. */
   private static final String ALL_OTHERS = "";
+
+  private static final int STAMP_FIELDS = 6;
 
   private static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
@@ -257,7 +261,7 @@ class CalendarService {
   }
 
   private static TitleChoice checked(ClientFile client, TitleChoice choice) {
-    if (choice.meaning() != TitleMeaning.ACTIVITY) {
+    if (choice.meaning() == null || !choice.meaning().isActivity()) {
       return new TitleChoice(choice.title(), choice.meaning(), null);
     }
     if (choice.activityId() == null || client.activity(choice.activityId()).isEmpty()) {
@@ -292,7 +296,7 @@ class CalendarService {
         .filter(
             choice ->
                 choice.meaning() == TitleMeaning.BUSY
-                    || (choice.meaning() == TitleMeaning.ACTIVITY && !event.allDay()))
+                    || (choice.meaning().isActivity() && !event.allDay()))
         .isPresent();
   }
 
@@ -326,34 +330,44 @@ class CalendarService {
     return differences;
   }
 
+  /** The stamp begins with the time and ends with the title, so that both can be told again. */
   private static String stamp(CalendarEvent event, TitleChoice choice) {
-    return "%s|%s|%s|%s|%s"
+    return "%s|%s|%s|%s|%s|%s"
         .formatted(
-            words(event.date(), event.startsAt(), event.endsAt(), event.allDay()),
-            event.title(),
-            event.stamp(),
+            event.date(),
+            event.startsAt(),
+            event.endsAt(),
             choice.meaning(),
-            choice.activityId());
+            choice.activityId(),
+            event.title());
   }
 
-  private static String words(LocalDate date, LocalTime from, LocalTime to, boolean allDay) {
-    return allDay
-        ? DAY.format(date) + ", all day"
-        : "%s, %s–%s".formatted(DAY.format(date), from, to);
+  private static EventTime time(LocalDate date, LocalTime from, LocalTime to) {
+    boolean allDay = from.equals(to);
+    return new EventTime(
+        date,
+        from,
+        to,
+        allDay,
+        allDay
+            ? DAY.format(date) + ", all day"
+            : "%s, %s–%s".formatted(DAY.format(date), from, to));
   }
 
-  /** The stamp begins with what people are told of the time, then the title. */
+  private static EventTime time(CalendarEvent event) {
+    return time(event.date(), event.startsAt(), event.endsAt());
+  }
+
   private static ChangeView view(Difference difference) {
-    String[] before =
-        difference.memory() == null ? null : difference.memory().stamp.split("\\|", 3);
     CalendarEvent event = difference.event();
-    return new ChangeView(
-        difference.kind(),
-        event == null ? before[1] : event.title(),
-        before == null ? null : before[0],
-        event == null
-            ? null
-            : words(event.date(), event.startsAt(), event.endsAt(), event.allDay()));
+    String title = event == null ? "" : event.title();
+    EventTime before = null;
+    if (difference.memory() != null) {
+      String[] was = difference.memory().stamp.split("\\|", STAMP_FIELDS);
+      before = time(LocalDate.parse(was[0]), LocalTime.parse(was[1]), LocalTime.parse(was[2]));
+      title = event == null ? was[STAMP_FIELDS - 1] : title;
+    }
+    return new ChangeView(difference.kind(), title, before, event == null ? null : time(event));
   }
 
   private static List<TitleView> titles(Reading reading) {
@@ -370,7 +384,7 @@ class CalendarService {
                   Optional.ofNullable(reading.chosen().get(title))
                       .orElseGet(() -> new TitleChoice(title, null, null)),
                   events.size(),
-                  words(next.date(), next.startsAt(), next.endsAt(), next.allDay()),
+                  time(next).words(),
                   events.stream().allMatch(CalendarEvent::allDay)));
         });
     titles.sort(Comparator.comparing(title -> -title.times()));
@@ -442,12 +456,14 @@ class CalendarService {
       return;
     }
     ActivityFile activity = client.activity(choice.activityId()).orElseThrow();
+    boolean stage =
+        choice.meaning() == TitleMeaning.STAGE || activity.kind() == ActivityKind.PERFORMANCE;
     boolean changed =
         memory.blockId != null
-            && book.changeBlock(client, memory.blockId, activity, event.title(), time);
+            && book.changeBlock(client, memory.blockId, activity, event.title(), stage, time);
     if (!changed) {
       takeOut(client, memory);
-      memory.blockId = book.putBlock(client, activity, event.title(), time, List.of());
+      memory.blockId = book.putBlock(client, activity, event.title(), stage, time, List.of());
     }
   }
 

@@ -3,6 +3,12 @@ package org.nimblet.server.calendar;
 /** What events of a title are to a client's hands. */
 enum TitleMeaning {
   ACTIVITY,
+  /** The activity before an audience. */
+  STAGE,
   BUSY,
-  NOTHING
+  NOTHING;
+
+  boolean isActivity() {
+    return this == ACTIVITY || this == STAGE;
+  }
 }

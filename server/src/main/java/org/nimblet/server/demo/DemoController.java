@@ -8,8 +8,11 @@ import org.nimblet.server.account.AccountService;
 import org.nimblet.server.account.Role;
 import org.nimblet.server.account.SessionStarter;
 import org.nimblet.server.platform.NotFoundException;
+import org.nimblet.server.standin.StandInCalendar;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -22,8 +25,11 @@ class DemoController {
 
   private final AccountService accounts;
   private final SessionStarter sessions;
+  private final ObjectProvider<StandInCalendar> calendars;
 
-  DemoController(AccountService accounts, SessionStarter sessions) {
+  DemoController(
+      AccountService accounts, SessionStarter sessions, ObjectProvider<StandInCalendar> calendars) {
+    this.calendars = calendars;
     this.accounts = accounts;
     this.sessions = sessions;
   }
@@ -41,5 +47,14 @@ class DemoController {
         accounts.find(email).orElseThrow(() -> new NotFoundException("demo account")),
         request,
         response);
+  }
+
+  /** Where the simulated calendar is. */
+  record DemoCalendar(String address) {}
+
+  @GetMapping("/api/demo/calendar")
+  DemoCalendar calendar() {
+    return new DemoCalendar(
+        calendars.stream().findFirst().map(StandInCalendar::address).orElse(""));
   }
 }

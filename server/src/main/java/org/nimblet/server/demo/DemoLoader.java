@@ -35,6 +35,7 @@ import org.nimblet.core.routine.Recent;
 import org.nimblet.core.routine.RoutineRequest;
 import org.nimblet.core.routine.Sensation;
 import org.nimblet.core.routine.Weights;
+import org.nimblet.core.schedule.ActivityKind;
 import org.nimblet.core.schedule.Anchor.PartOfDay;
 import org.nimblet.core.schedule.Obligation;
 import org.nimblet.core.schedule.PlanRequest.Limits;
@@ -74,6 +75,7 @@ class DemoLoader implements ApplicationRunner {
   /** How many points of the set-up were looked at. */
   private static final int LOOKED_AT = 4;
 
+  private static final int ROUND_MINUTES = 28;
   private static final int VARIANTS = 3;
   private static final long SEED = 20_260_302L;
 
@@ -301,6 +303,17 @@ class DemoLoader implements ApplicationRunner {
     return values.stream().sorted().map(Enum::name).toArray(String[]::new);
   }
 
+  /** Whoever plays games plays rounds, of which nobody knows how long they will be. */
+  private static String[] rounds(Habit habit, Slot slot) {
+    if (habit.kind() != ActivityKind.GAMING) {
+      return new String[0];
+    }
+    long minutes = Duration.between(slot.startsAt(), slot.endsAt()).toMinutes();
+    String[] rounds = new String[(int) (Math.max(ROUND_MINUTES, minutes) / ROUND_MINUTES)];
+    java.util.Arrays.fill(rounds, ROUND_MINUTES + "/0/GUESSED/Round");
+    return rounds;
+  }
+
   private void insertDay(Life life, LocalDate date) {
     for (int h = 0; h < life.person().habits().size(); h++) {
       Habit habit = life.person().habits().get(h);
@@ -309,8 +322,8 @@ class DemoLoader implements ApplicationRunner {
           jdbc.sql(
                   """
                   insert into block (id, coach_id, client_id, activity_id, version, date, starts_at,
-                    ends_at, title, performance)
-                  values (?, ?, ?, ?, 0, ?, ?, ?, ?, ?)
+                    ends_at, title, performance, parts)
+                  values (?, ?, ?, ?, 0, ?, ?, ?, ?, ?, ?)
                   """)
               .params(
                   UUID.randomUUID(),
@@ -321,7 +334,8 @@ class DemoLoader implements ApplicationRunner {
                   slot.startsAt(),
                   slot.endsAt(),
                   habit.title(),
-                  slot.performance())
+                  slot.performance(),
+                  rounds(habit, slot))
               .update();
         }
       }

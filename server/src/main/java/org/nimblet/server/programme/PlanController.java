@@ -120,12 +120,14 @@ class PlanController {
    * What would be moved.
    *
    * @param pin a session that would stand elsewhere
-   * @param blockId a block that would stand elsewhere on its day
+   * @param blockId a block that would stand elsewhere
+   * @param toDate the date it would stand on; null for its own
    */
   record PreviewForm(
       @NotNull(message = "A date such as 2026-03-02.") LocalDate date,
       @Schema(nullable = true) @Valid PinForm pin,
       @Schema(nullable = true) UUID blockId,
+      @Schema(nullable = true) LocalDate toDate,
       @Schema(type = "string", nullable = true) LocalTime startsAt,
       @Schema(type = "string", nullable = true) LocalTime endsAt) {}
 
@@ -158,8 +160,13 @@ class PlanController {
       if (form.startsAt() == null || form.endsAt() == null) {
         throw new InvalidFieldException("startsAt", "A time such as 18:00 for start and end.");
       }
-      DaySchedule day = schedules.moved(client, form.blockId(), form.startsAt(), form.endsAt());
-      days.put(day.date(), day);
+      days.putAll(
+          schedules.moved(
+              client,
+              form.blockId(),
+              Optional.ofNullable(form.toDate()),
+              form.startsAt(),
+              form.endsAt()));
     }
     return view(client, monday, plans.plan(client, monday, 1, new Change(days, pins)));
   }

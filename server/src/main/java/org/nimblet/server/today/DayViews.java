@@ -1,7 +1,6 @@
 package org.nimblet.server.today;
 
 import io.swagger.v3.oas.annotations.media.Schema;
-import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -97,17 +96,11 @@ class DayViews {
       @Schema(type = "string") LocalTime startsAt,
       @Schema(type = "string") LocalTime endsAt,
       String warmUpReason,
-      List<PartView> parts,
+      List<BlockPartView> parts,
       List<String> overlaps) {}
 
-  /** A round, set, piece or technique of a block, with its time. */
-  record PartView(
-      String title,
-      int minutes,
-      int restMinutes,
-      BlockPart.Certainty certainty,
-      Instant start,
-      Instant end) {}
+  /** A round, set, piece or technique of a block. */
+  record BlockPartView(String title, int minutes, int restMinutes, BlockPart.Certainty certainty) {}
 
   /** A busy time on the ribbon. */
   record DayBusyView(
@@ -256,17 +249,13 @@ class DayViews {
             .toList());
   }
 
-  private static List<PartView> parts(DayBlock block) {
-    List<PartView> parts = new ArrayList<>();
-    Instant start = block.start();
-    for (BlockPart part : block.parts()) {
-      Instant end = start.plus(Duration.ofMinutes(part.minutes()));
-      parts.add(
-          new PartView(
-              part.title(), part.minutes(), part.restMinutes(), part.certainty(), start, end));
-      start = end.plus(Duration.ofMinutes(part.restMinutes()));
-    }
-    return parts;
+  private static List<BlockPartView> parts(DayBlock block) {
+    return block.parts().stream()
+        .map(
+            part ->
+                new BlockPartView(
+                    part.title(), part.minutes(), part.restMinutes(), part.certainty()))
+        .toList();
   }
 
   private static PegView peg(PastSession session, Hours hours) {

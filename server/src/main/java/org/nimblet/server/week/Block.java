@@ -32,14 +32,14 @@ class Block {
   List<String> parts = new ArrayList<>();
 
   /** The same block at another time, not to be stored. */
-  Block at(LocalTime start, LocalTime end) {
+  Block at(LocalDate day, LocalTime start, LocalTime end) {
     Block moved = new Block();
     moved.id = id;
     moved.coachId = coachId;
     moved.clientId = clientId;
     moved.activityId = activityId;
     moved.version = version;
-    moved.date = date;
+    moved.date = day;
     moved.startsAt = start;
     moved.endsAt = end;
     moved.title = title;

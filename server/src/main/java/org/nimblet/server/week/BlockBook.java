@@ -7,7 +7,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.nimblet.core.schedule.ActivityKind;
 import org.nimblet.core.schedule.BlockPart;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.client.ClientFile.ActivityFile;
@@ -51,10 +50,15 @@ public class BlockBook {
 
   /** Puts a new block into a day. */
   public UUID putBlock(
-      ClientFile client, ActivityFile activity, String title, DayTime time, List<BlockPart> parts) {
+      ClientFile client,
+      ActivityFile activity,
+      String title,
+      boolean performance,
+      DayTime time,
+      List<BlockPart> parts) {
     Block block = newBlock(client);
+    block.performance = performance;
     block.parts = StoredParts.write(parts);
-    block.performance = activity.kind() == ActivityKind.PERFORMANCE;
     return write(block, activity, title, time);
   }
 
@@ -94,10 +98,19 @@ public class BlockBook {
 
   /** Gives a block other times, another title or activity; false if there is no such block. */
   public boolean changeBlock(
-      ClientFile client, UUID id, ActivityFile activity, String title, DayTime time) {
+      ClientFile client,
+      UUID id,
+      ActivityFile activity,
+      String title,
+      boolean performance,
+      DayTime time) {
     return blocks
         .findByIdAndClientId(id, client.id())
-        .map(block -> write(block, activity, title, time))
+        .map(
+            block -> {
+              block.performance = performance;
+              return write(block, activity, title, time);
+            })
         .isPresent();
   }
 

@@ -6,10 +6,14 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.nimblet.core.anatomy.Side;
@@ -95,30 +99,47 @@ public class DaySchedules {
   }
 
   /**
-   * The day of a block as it would be with the block at another time; nothing is stored.
+   * The days of a block as they would be with the block at another time, perhaps on another date;
+   * nothing is stored.
    *
+   * @param toDate empty for its own
+   * @return the day it leaves and the day it comes to, by date; one if they are the same
    * @throws NotFoundException if the client has no such block
    */
   @Transactional(readOnly = true)
-  public DaySchedule moved(ClientFile client, UUID blockId, LocalTime startsAt, LocalTime endsAt) {
+  public Map<LocalDate, DaySchedule> moved(
+      ClientFile client,
+      UUID blockId,
+      Optional<LocalDate> toDate,
+      LocalTime startsAt,
+      LocalTime endsAt) {
     Block block =
         blocks
             .findByIdAndClientId(blockId, client.id())
             .orElseThrow(() -> new NotFoundException("block"));
-    List<Block> others =
-        blocks
-            .findByClientIdAndDateBetweenOrderByDateAscStartsAtAscIdAsc(
-                client.id(), block.date, block.date)
-            .stream()
-            .map(other -> other.id.equals(blockId) ? other.at(startsAt, endsAt) : other)
-            .toList();
-    return day(
-        client,
-        block.date,
-        others,
-        busyTimes.findByClientIdAndDateBetweenOrderByDateAscStartsAtAsc(
-            client.id(), block.date, block.date),
-        measured(client));
+    LocalDate to = toDate.orElse(block.date);
+    Map<LocalDate, DaySchedule> days = new TreeMap<>();
+    for (LocalDate date : new TreeSet<>(List.of(block.date, to))) {
+      List<Block> there =
+          new ArrayList<>(
+              blocks.findByClientIdAndDateBetweenOrderByDateAscStartsAtAscIdAsc(
+                  client.id(), date, date));
+      there.removeIf(other -> other.id.equals(blockId));
+      if (date.equals(to)) {
+        there.add(block.at(to, startsAt, endsAt));
+        there.sort(Comparator.comparing((Block other) -> other.startsAt));
+      }
+      days.put(
+          date,
+          day(
+              client,
+              date,
+              there,
+              busyTimes.findByClientIdAndDateBetweenOrderByDateAscStartsAtAsc(
+                  client.id(), date, date),
+              measured(client)));
+    }
+    return days;
   }
 
   private static DaySchedule day(

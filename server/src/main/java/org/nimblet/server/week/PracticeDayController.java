@@ -15,8 +15,8 @@ import java.util.Optional;
 import java.util.UUID;
 import org.nimblet.core.schedule.BlockPart;
 import org.nimblet.core.schedule.PracticeDay;
-import org.nimblet.core.schedule.PracticeDay.Kind;
 import org.nimblet.core.schedule.PracticeDay.Part;
+import org.nimblet.core.schedule.PracticeDay.PracticePartKind;
 import org.nimblet.core.schedule.PracticeDay.Rests;
 import org.nimblet.core.schedule.PracticeDay.Segment;
 import org.nimblet.server.client.ClientFile;
@@ -91,7 +91,7 @@ class PracticeDayController {
 
   /** One part of it. */
   record PracticePartView(
-      Kind kind,
+      PracticePartKind kind,
       String title,
       int minutes,
       @Schema(type = "string") LocalTime startsAt,
@@ -119,7 +119,10 @@ class PracticeDayController {
     List<UUID> ids = new ArrayList<>();
     List<Part> techniques =
         day.parts().stream()
-            .filter(part -> part.kind() == Kind.TECHNIQUE || part.kind() == Kind.REST)
+            .filter(
+                part ->
+                    part.kind() == PracticePartKind.TECHNIQUE
+                        || part.kind() == PracticePartKind.REST)
             .toList();
     if (!techniques.isEmpty()) {
       ids.add(
@@ -127,12 +130,15 @@ class PracticeDayController {
               client,
               activity,
               "Technique",
+              false,
               time(form, techniques.get(0), techniques.get(techniques.size() - 1)),
               parts(techniques)));
     }
     for (Part part : day.parts()) {
-      if (part.kind() == Kind.REPERTOIRE) {
-        ids.add(book.putBlock(client, activity, part.title(), time(form, part, part), List.of()));
+      if (part.kind() == PracticePartKind.REPERTOIRE) {
+        ids.add(
+            book.putBlock(
+                client, activity, part.title(), false, time(form, part, part), List.of()));
       }
     }
     book.changed(client);
@@ -160,8 +166,9 @@ class PracticeDayController {
     List<BlockPart> parts = new ArrayList<>();
     for (int i = 0; i < techniques.size(); i++) {
       Part part = techniques.get(i);
-      if (part.kind() == Kind.TECHNIQUE) {
-        boolean rests = i + 1 < techniques.size() && techniques.get(i + 1).kind() == Kind.REST;
+      if (part.kind() == PracticePartKind.TECHNIQUE) {
+        boolean rests =
+            i + 1 < techniques.size() && techniques.get(i + 1).kind() == PracticePartKind.REST;
         parts.add(
             new BlockPart(
                 part.title(),

@@ -61,7 +61,7 @@ class TimelineController {
 
   /** One stretch. */
   record StretchView(
-      BlockTimeline.Kind kind,
+      BlockTimeline.StretchKind kind,
       String title,
       int minutes,
       Instant start,
