@@ -150,7 +150,7 @@ const label = computed(() => {
 </script>
 
 <template>
-  <g role="group" :aria-label="label">
+  <g role="group" :aria-label="label" :data-date="day.date">
     <clipPath :id="`${prefix}outline`"><path :d="outline" /></clipPath>
     <path class="face" :d="outline" />
     <rect
@@ -172,7 +172,7 @@ const label = computed(() => {
       :aria-label="
         handles ? `Busy, ${clock(item.time.startsAt)} to ${clock(item.time.endsAt)}` : undefined
       "
-      :class="{ block: handles }"
+      :class="{ 'busy-time': handles }"
       @click="emit('busy', item.time)"
       @keydown.enter="emit('busy', item.time)"
     >
@@ -196,6 +196,7 @@ const label = computed(() => {
       v-for="item in blocks"
       :key="item.block.id"
       class="block"
+      :data-id="item.block.id"
       :class="{ chosen: item.block.id === chosenBlock }"
       :tabindex="handles ? 0 : undefined"
       :role="handles ? 'button' : undefined"
@@ -252,6 +253,7 @@ const label = computed(() => {
       v-for="(item, i) in standing"
       :key="`peg${i}`"
       class="peg"
+      :data-id="item.peg.lineId"
       :class="{ handle: handles, chosen: handles && keyOf(item.peg) === chosenPeg }"
       :transform="`translate(${round(item.left)} ${top})`"
       :tabindex="handles ? 0 : undefined"
@@ -335,7 +337,8 @@ const label = computed(() => {
   fill: none;
   stroke: var(--ribbon-edge);
 }
-.block {
+.block,
+.busy-time {
   cursor: pointer;
 }
 .block-face {

@@ -220,6 +220,15 @@ const minutesOf = (peg: PegView) =>
               />
             </svg>
           </div>
+          <p v-if="today?.blocks.length" class="small clocks">
+            A quiet clock beside
+            <RouterLink
+              v-for="block in today.blocks"
+              :key="block.id"
+              :to="`/clock/${data?.clientId ?? ''}/${block.id}`"
+              >{{ block.title }} {{ toMinute(block.startsAt) }}</RouterLink
+            >
+          </p>
         </section>
         <section>
           <header class="line-up">
@@ -298,6 +307,12 @@ const minutesOf = (peg: PegView) =>
 </template>
 
 <style scoped>
+.clocks {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 14px;
+  margin-top: 6px;
+}
 .own {
   margin-top: 20px;
 }

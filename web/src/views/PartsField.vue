@@ -32,8 +32,11 @@ const messages = computed(() =>
 <template>
   <fieldset>
     <legend class="form-label">Made of rounds, pieces or sets</legend>
+    <div v-if="parts.length" class="row head small quiet" aria-hidden="true">
+      <span>Called</span><span>min</span><span>then off</span><span>a guess</span><span />
+    </div>
     <ol v-if="parts.length">
-      <li v-for="(part, i) in parts" :key="i">
+      <li v-for="(part, i) in parts" :key="i" class="row">
         <BFormInput v-model="part.title" size="sm" :aria-label="`Part ${i + 1} is called`" />
         <BFormInput
           v-model.number="part.minutes"
@@ -43,19 +46,17 @@ const messages = computed(() =>
           max="720"
           :aria-label="`Minutes of part ${i + 1}`"
         />
-        <span>min</span>
         <BFormInput
           v-model.number="part.restMinutes"
           size="sm"
           type="number"
           min="0"
           max="720"
-          :aria-label="`Rest after part ${i + 1} in minutes`"
+          :aria-label="`Minutes off after part ${i + 1}`"
         />
-        <span>min rest</span>
-        <BFormCheckbox v-model="part.guessed">a guess</BFormCheckbox>
+        <BFormCheckbox v-model="part.guessed" :aria-label="`Part ${i + 1} is a guess`" />
         <BButton size="sm" variant="link" @click="remove(i)"
-          >Take out<span class="visually-hidden"> part {{ i + 1 }}</span></BButton
+          >Out<span class="visually-hidden"> with part {{ i + 1 }}</span></BButton
         >
       </li>
     </ol>
@@ -75,12 +76,15 @@ fieldset {
   display: grid;
   gap: 6px;
 }
-li {
+.row {
   display: grid;
-  grid-template-columns: minmax(90px, 1fr) 72px auto 64px auto auto auto;
+  grid-template-columns: minmax(0, 1fr) 76px 76px 60px 48px;
   gap: 6px;
   align-items: center;
   padding: 2px 0;
+}
+.row :deep(.form-check) {
+  margin: 0;
 }
 .stop {
   color: var(--stop);

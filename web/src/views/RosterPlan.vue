@@ -64,7 +64,7 @@ const sessions = computed(() =>
       <span class="mono">{{ outcomes.length }} of {{ total }}</span>
       <BButton size="sm" variant="link" @click="stopped = true">Stop</BButton>
     </template>
-    <p v-if="!running && outcomes.length" class="small" role="status">
+    <p v-if="!running && outcomes.length" class="small outcome" role="status">
       <StateMark state="GOOD" />{{ counted(outcomes.length, 'client') }},
       {{ counted(sessions, 'session') }} in eight weeks.
       <template v-if="without.length">
@@ -91,10 +91,14 @@ const sessions = computed(() =>
   flex-wrap: wrap;
   gap: 6px 12px;
   align-items: center;
+  margin-top: 8px;
 }
 progress {
   width: 180px;
   height: 10px;
   accent-color: var(--main);
+}
+.outcome :deep(svg) {
+  margin-right: 4px;
 }
 </style>

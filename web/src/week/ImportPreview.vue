@@ -148,9 +148,9 @@ const OUT: Record<string, string> = { BUSY: 'Busy', NOTHING: 'Left out' }
               />
               <template v-if="!flag.old || flag.kind === 'GONE'">
                 <text
-                  v-if="fits(flag)"
                   class="label"
-                  :x="x(flag.startHour) + boxWidth(flag) / 2"
+                  :class="{ beside: !fits(flag) }"
+                  :x="fits(flag) ? x(flag.startHour) + boxWidth(flag) / 2 : x(flag.endHour) + 6"
                   :y="y(i) + 20"
                 >
                   {{ flag.title }}
@@ -192,7 +192,7 @@ const OUT: Record<string, string> = { BUSY: 'Busy', NOTHING: 'Left out' }
         <li v-for="title in preview.titles" :key="title.choice.title">
           <span class="title">
             <b>{{ title.choice.title ? `“${title.choice.title}”` : 'Everything else' }}</b>
-            <span v-if="title.times" class="quiet"> {{ title.times }}</span>
+            <span v-if="title.times" class="quiet times">{{ title.times }}</span>
             <span v-if="title.example" class="quiet small next">{{ title.example }}</span>
           </span>
           <MeaningChoice
@@ -280,6 +280,12 @@ svg {
   font-weight: 700;
   text-anchor: middle;
 }
+.label.beside {
+  paint-order: stroke;
+  stroke: var(--surface);
+  stroke-width: 4px;
+  text-anchor: start;
+}
 .GONE .label {
   fill: var(--ink-2);
   font-weight: 500;
@@ -323,6 +329,9 @@ svg {
 .title {
   min-width: 0;
   overflow-wrap: anywhere;
+}
+.times {
+  margin-left: 8px;
 }
 .next {
   display: block;

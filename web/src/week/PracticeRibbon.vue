@@ -11,13 +11,15 @@ const props = defineProps<{ day: PracticeDayView; startsAt: string; endIsSet: bo
 const frame = ref<HTMLElement | null>(null)
 const width = useWidth(frame, 1180)
 const BAND = 56
+const INSET = 12
 const TOP = 58
 const start = computed(() => hourOf(props.startsAt, 0))
 const end = computed(() => hourOf(props.day.endsAt, start.value + 0.001))
 const fromHour = computed(() => Math.floor(start.value - 0.35))
 const toHour = computed(() => Math.ceil(end.value + 0.35))
 const x = (hour: number) =>
-  ((hour - fromHour.value) / (toHour.value - fromHour.value)) * (width.value - 14)
+  INSET +
+  ((hour - fromHour.value) / (toHour.value - fromHour.value)) * (width.value - 2 * INSET - 14)
 const hours = computed(() =>
   Array.from({ length: toHour.value - fromHour.value + 1 }, (_, i) => fromHour.value + i).filter(
     (hour) => Math.abs(x(hour) - x(start.value)) > 44 && Math.abs(x(hour) - x(end.value)) > 44,

@@ -110,7 +110,7 @@ form {
   width: 72px;
 }
 .before input[type='time'] {
-  width: 110px;
+  width: 136px;
 }
 .stop {
   color: var(--stop);

@@ -77,6 +77,7 @@ async function write() {
   grid-template-columns: minmax(0, 1fr) auto;
   gap: 2px 8px;
   align-items: center;
+  margin: 10px 0 4px;
 }
 p {
   grid-column: 1 / -1;

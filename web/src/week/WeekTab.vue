@@ -30,7 +30,8 @@ const week = useWeek(props.clientId, date)
 
 const frame = ref<HTMLElement | null>(null)
 const width = useWidth(frame, 912)
-const NAMES = 76
+const NAMES = 62
+const INSET = 14
 const ROW = 62
 const AXIS = 36
 const FIRST = 66
@@ -40,7 +41,7 @@ const fromHour = computed(() => Math.min(6, ...days.value.map((d) => Math.floor(
 const toHour = computed(() => Math.max(24, ...days.value.map((d) => Math.ceil(d.sleepsHour))))
 const zoom = ref(1)
 const ZOOMS = [1, 2, 4]
-const ribbonWidth = computed(() => Math.max(280, width.value - NAMES - 12) * zoom.value)
+const ribbonWidth = computed(() => Math.max(280, width.value - NAMES - 2 * INSET) * zoom.value)
 const height = computed(() => FIRST + days.value.length * ROW - 12)
 const y = (i: number) => FIRST + i * ROW
 /** The day under a point of the screen; the nearest one above or below all. */
@@ -51,7 +52,7 @@ function dayAt(clientY: number): DayView | undefined {
 }
 const hourAt = (clientX: number) =>
   fromHour.value +
-  (clientX - (drawing.value?.getBoundingClientRect().left ?? 0)) * hoursPerPixel.value
+  (clientX - INSET - (drawing.value?.getBoundingClientRect().left ?? 0)) * hoursPerPixel.value
 const drawing = ref<SVGSVGElement | null>(null)
 const scroller = ref<HTMLElement | null>(null)
 async function zoomTo(factor: number) {
@@ -223,6 +224,15 @@ async function putDrawn() {
 
 // ---- moving by keyboard
 
+/** On another day it is another element of the page, which the keys have to go to. */
+async function holdOn(date: string, move: Move, hour: number) {
+  await week.hold(move, hour, date)
+  await nextTick()
+  const id = move.kind === 'block' ? move.block.id : move.peg.lineId
+  drawing.value
+    ?.querySelector<SVGGElement>(`[data-date="${date}"] [data-id="${CSS.escape(id ?? '')}"]`)
+    ?.focus()
+}
 function arrows(move: Move, at: number, event: KeyboardEvent) {
   const held = week.held.value
   const by = { ArrowLeft: -STEP_MINUTES, ArrowRight: STEP_MINUTES }[event.key]
@@ -234,7 +244,7 @@ function arrows(move: Move, at: number, event: KeyboardEvent) {
     event.preventDefault()
     const now = days.value.findIndex((d) => d.date === (held?.date ?? move.day.date))
     const date = days.value[now + down]?.date
-    if (date) void week.hold(held?.move ?? move, held?.hour ?? at, date)
+    if (date) void holdOn(date, held?.move ?? move, held?.hour ?? at)
   } else if (event.key === 'Enter' || event.key === ' ') {
     event.preventDefault()
     if (held) void week.keep()
@@ -319,13 +329,13 @@ onUnmounted(() => {
           <div ref="scroller" class="scroller" :tabindex="zoom > 1 ? 0 : undefined">
             <svg
               ref="drawing"
-              :width="ribbonWidth + 2"
+              :width="ribbonWidth + 2 * INSET"
               :height="height"
               role="group"
               :aria-label="title"
             >
               <TimeAxis
-                :left="0"
+                :left="INSET"
                 :width="ribbonWidth"
                 :from-hour="fromHour"
                 :to-hour="toHour"
@@ -336,7 +346,7 @@ onUnmounted(() => {
               <g v-for="(d, i) in days" :key="d.date">
                 <DayRibbon
                   :day="d"
-                  :left="0"
+                  :left="INSET"
                   :width="ribbonWidth"
                   :top="y(i)"
                   :from-hour="fromHour"
@@ -358,7 +368,7 @@ onUnmounted(() => {
                 <rect
                   v-if="drawn?.date === d.date"
                   class="drawn"
-                  :x="(drawn.from - fromHour) / hoursPerPixel"
+                  :x="INSET + (drawn.from - fromHour) / hoursPerPixel"
                   :y="y(i)"
                   :width="Math.max(2, (drawn.to - drawn.from) / hoursPerPixel)"
                   :height="BAND"
@@ -366,7 +376,7 @@ onUnmounted(() => {
                 <path
                   v-if="d.today"
                   class="now"
-                  :d="`M${(d.nowHour - fromHour) / hoursPerPixel} ${y(i) - 22}v${BAND + 30}`"
+                  :d="`M${INSET + (d.nowHour - fromHour) / hoursPerPixel} ${y(i) - 22}v${BAND + 30}`"
                 />
               </g>
             </svg>
@@ -516,7 +526,7 @@ onUnmounted(() => {
 }
 .frame {
   display: grid;
-  grid-template-columns: 76px minmax(0, 1fr);
+  grid-template-columns: 62px minmax(0, 1fr);
 }
 .scroller {
   overflow: auto hidden;

@@ -1,12 +1,13 @@
 package org.nimblet.bench;
 
 import org.nimblet.core.routine.ChocoComparison;
+import org.nimblet.core.schedule.TimefoldComparison;
 import org.openjdk.jmh.profile.GCProfiler;
 import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 
-/** Runs every benchmark and the comparison with a general solver. */
+/** Runs every benchmark and the comparisons with general solvers. */
 public final class Benchmarks {
 
   private Benchmarks() {}
@@ -14,6 +15,7 @@ public final class Benchmarks {
   /** Prints the reports. */
   public static void main(String[] arguments) throws RunnerException {
     System.out.println(ChocoComparison.report());
+    System.out.println(TimefoldComparison.report());
     new Runner(
             new OptionsBuilder()
                 .include(ComposerBenchmark.class.getSimpleName())

@@ -79,7 +79,7 @@ public final class Screenshots {
     if (wants("hands")) {
       take("hands");
     }
-    if (wants("week") || wants("programme")) {
+    if (wants("week") || wants("programme") || wants("practice-day") || wants("import")) {
       weekAndProgramme();
       browser.open("/today");
       settle(".names a");
@@ -127,13 +127,6 @@ public final class Screenshots {
       browser.click(".bench-tape button:nth-of-type(4)");
       settle(".editor .figure svg");
       take("bench");
-    }
-    if (wants("bench-compare")) {
-      browser.open("/bench");
-      settle(".bench-tape button");
-      browser.press("Another version beside it");
-      settle(".strand");
-      take("bench-compare");
     }
     if (wants("bench-findings") && !wanted.isEmpty()) {
       browser.run("sessionStorage.clear()");
@@ -200,6 +193,34 @@ public final class Screenshots {
     if (wants("week")) {
       take("week");
     }
+    if (wants("practice-day")) {
+      browser.press("A day of practice");
+      browser.sees("each technique may last");
+      browser.type(browser.find("[aria-label='Technique 1']"), "Left hand alone");
+      browser.type(browser.find("[aria-label='Technique 2']"), "Lever changes");
+      browser.until("it is drawn", () -> browser.text(".way svg").contains("Lever changes"));
+      browser.run("document.activeElement.blur(); window.scrollTo(0, 0)");
+      take("practice-day");
+      browser.driver().navigate().back();
+    }
+    if (wants("import")) {
+      browser.open("/today");
+      settle(".names a");
+      browser.press("Caoimhe");
+      browser.isAt("/hands");
+      browser.press("Week");
+      browser.press("Calendars and reminders");
+      browser.press("/harbour-players.ics");
+      browser.press("Look");
+      browser.click("[aria-label='Rehearsal'] [aria-label='Block']");
+      browser.click("[aria-label='Activity for Rehearsal'] option:nth-child(2)");
+      browser.click("[aria-label='Visit to the lighthouse'] [aria-label='Busy']");
+      browser.sees("9 new");
+      browser.click("[aria-label='The week after']");
+      settle(".import .flag");
+      browser.run("document.activeElement.blur(); window.scrollTo(0, 0)");
+      take("import");
+    }
   }
 
   private void library() {
@@ -225,9 +246,6 @@ public final class Screenshots {
   private void player() {
     browser.click(".start");
     settle(".ready .start");
-    if (wants("player-ready")) {
-      take("player-ready");
-    }
     browser.keys(" ");
     String position = "return Number(document.querySelector('.stage').dataset.position)";
     String index = "return document.querySelector('.kind').textContent";

@@ -139,4 +139,59 @@ class WeekIT {
     List<String> errors = browser.complaints();
     assertThat(errors).allMatch(error -> error.contains("400"));
   }
+
+  @Test
+  void blocksAreTypedDrawnPutOnAnotherDayAndTakenBack() {
+    Story story = new Story(browser);
+    story.becomeCoach();
+    story.takeIn("Wiebke Tjaden", 10);
+    browser.press("Week");
+    browser.find(".week svg");
+    String before = browser.text(".week h2");
+    browser.click("[aria-label='The week after']");
+    browser.until("the next week", () -> !browser.text(".week h2").equals(before));
+
+    WebElement sentence = browser.find("#sentence");
+    browser.type(sentence, "Mon Wed 18-20:30");
+    browser.sees("Practice, Mon and Wed, 18:00–20:30, from ");
+    browser.type(sentence, "Mon Wed 18-20:30 seagulls");
+    browser.sees("“seagulls” is none of: ");
+    browser.type(sentence, "Mon Wed 18-20:30 practice");
+    browser.sees(" times");
+    browser.keys(Keys.ENTER);
+    browser.until("two blocks", () -> labels(".block[role=button]").size() == 2);
+    browser.press("Undo");
+    browser.until("no block", () -> labels(".block[role=button]").isEmpty());
+
+    // Drawn on the second day, from about 10 to 12.
+    WebElement free = browser.driver().findElements(By.cssSelector(".free")).get(1);
+    browser.run("arguments[0].scrollIntoView({block: 'center'})", free);
+    new Actions(browser.driver())
+        .moveToElement(free, -120, 0)
+        .clickAndHold()
+        .moveByOffset(40, 0)
+        .moveByOffset(40, 0)
+        .release()
+        .perform();
+    browser.find(".reason form");
+    browser.press("Put in the day");
+    browser.until("a block", () -> labels(".block[role=button]").size() == 1);
+    String drawn = labels(".block[role=button]").get(0);
+    browser.run("arguments[0].focus()", browser.find(".block[role=button]"));
+    browser.keys(Keys.ARROW_DOWN);
+    browser.until("it is held", () -> side().contains("Let go to keep it"));
+    browser.keys(Keys.ENTER);
+    browser.sees("Practice is on Wednesday ");
+    assertThat(labels(".block[role=button]")).containsExactly(drawn);
+    browser.press("2×");
+    browser.until(
+        "it is wider than the page",
+        () ->
+            browser.number(
+                    "const s = document.querySelector('.scroller');"
+                        + "return s.scrollWidth - s.clientWidth")
+                > 200);
+    List<String> errors = browser.complaints();
+    assertThat(errors).allMatch(error -> error.contains("400"));
+  }
 }

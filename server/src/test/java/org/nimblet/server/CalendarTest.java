@@ -141,7 +141,7 @@ class CalendarTest {
     assertThat(again.get("again").asBoolean()).isTrue();
     assertThat(changes(again))
         .contains(
-            "NEW Rehearsal  > %s, 18:30–19:30".formatted(day(MONDAY)),
+            "CHANGED Rehearsal %1$s, 18:00–19:00 > %1$s, 18:30–19:30".formatted(day(MONDAY)),
             "GONE Dentist %s, 12:00–13:00 > ".formatted(day(MONDAY)));
     JsonNode retaken = one.sent("POST", "/calendars", form("Mine", later, null, null));
     assertThat(retaken.at("/calendar/undecided").asInt()).isEqualTo(1);

@@ -163,32 +163,32 @@ final class CalendarReader {
   // ---- one event with its repetitions
 
   private void readSeries(String uid, List<VEvent> together) {
-    Map<Temporal, VEvent> moved = new HashMap<>();
+    List<VEvent> moved = new ArrayList<>();
     VEvent main = null;
     for (VEvent event : together) {
-      Optional<DateProperty<Temporal>> of = date(event, Property.RECURRENCE_ID);
-      if (of.isPresent()) {
-        moved.put(of.get().getDate(), event);
+      if (date(event, Property.RECURRENCE_ID).isPresent()) {
+        moved.add(event);
       } else if (main == null || sequence(event) >= sequence(main)) {
         main = event;
       }
     }
     try {
+      ZoneId own = main == null ? zone : start(main).map(this::zoneOf).orElse(zone);
       Set<String> movedKeys = new HashSet<>();
-      moved.forEach(
-          (original, event) -> {
-            String key = uid + "/" + instance(original);
-            movedKeys.add(key);
-            if (event
-                .getProperty(Property.RECURRENCE_ID)
-                .flatMap(p -> p.getParameter("RANGE"))
-                .isPresent()) {
-              notes.add(
-                  "“%s” is changed for “this and all that follow”; only that one is read as changed."
-                      .formatted(summary(event)));
-            }
-            start(event).ifPresent(start -> add(key, event, start));
-          });
+      for (VEvent event : moved) {
+        Temporal original = date(event, Property.RECURRENCE_ID).orElseThrow().getDate();
+        String key = uid + "/" + local(original, own).toLocalDate();
+        movedKeys.add(key);
+        if (event
+            .getProperty(Property.RECURRENCE_ID)
+            .flatMap(p -> p.getParameter("RANGE"))
+            .isPresent()) {
+          notes.add(
+              "“%s” is changed for “this and all that follow”; only that one is read as changed."
+                  .formatted(summary(event)));
+        }
+        start(event).ifPresent(start -> add(key, event, start));
+      }
       if (main != null) {
         readMain(uid, main, movedKeys);
       }
@@ -228,14 +228,17 @@ final class CalendarReader {
       }
     }
     Set<Temporal> without = exceptions(event, own);
+    Set<String> seen = new HashSet<>();
     for (LocalDateTime time : times) {
       if (without.contains(time) || without.contains(time.toLocalDate())) {
         continue;
       }
       Temporal at = dates ? time.toLocalDate() : at(start.get(), time, own);
-      String key = rule.isPresent() || times.size() > 1 ? uid + "/" + instance(at) : uid;
+      boolean repeats = rule.isPresent() || times.size() > 1;
+      String key = repeats ? uid + "/" + time.toLocalDate() : uid;
+      boolean again = !seen.add(key);
       if (!movedKeys.contains(key)) {
-        add(key, event, at);
+        add(again ? key + "/" + time.toLocalTime() : key, event, at);
       }
     }
   }
@@ -395,11 +398,6 @@ final class CalendarReader {
 
   private LocalDateTime here(Temporal time) {
     return startMoment(time).atZone(zone).toLocalDateTime().truncatedTo(ChronoUnit.MINUTES);
-  }
-
-  /** The same for a repetition, however its calendar writes it. */
-  private String instance(Temporal time) {
-    return time instanceof LocalDate date ? date.toString() : startMoment(time).toString();
   }
 
   /** When clocks go forward an hour is left out; a time in it is moved on by as much. */

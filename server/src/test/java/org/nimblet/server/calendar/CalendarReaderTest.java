@@ -117,7 +117,7 @@ class CalendarReaderTest {
             "2027-03-16 20:00-22:00",
             "2027-03-29 18:00-19:00");
     assertThat(content.events()).extracting(CalendarEvent::key).doesNotHaveDuplicates();
-    assertThat(content.events().get(2).key()).isEqualTo("1/2027-03-15T17:00:00Z");
+    assertThat(content.events().get(2).key()).isEqualTo("1/2027-03-15");
   }
 
   @Test
@@ -220,6 +220,16 @@ class CalendarReaderTest {
             "“Nothing” on 10 Mar 2027 is left out: it has no length.",
             "“Clock” is left out: it repeats more often than once a day.",
             "“Some day” is left out: it has no start.");
+  }
+
+  @Test
+  void aRepetitionIsKnownByItsDayAndTwoOfADayApart() {
+    String[] lines = {
+      "UID:1", "DTSTART:20270301T080000", "DURATION:PT1H", "RRULE:FREQ=DAILY;COUNT=2;BYHOUR=8,17"
+    };
+    assertThat(read(event(lines)).events())
+        .extracting(CalendarEvent::key)
+        .containsExactly("1/2027-03-01", "1/2027-03-01/17:00");
   }
 
   @Test
