@@ -14,6 +14,7 @@ import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.TemporalAdjusters;
+import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
 import org.junit.jupiter.api.AfterEach;
@@ -41,8 +42,7 @@ class CalendarIT {
   void open() {
     browser = new Browser(NimbletProcess.shared().address());
     story = new Story(browser);
-    story.becomeCoach();
-    story.takeIn("Runa Fell", 10);
+    story.beginWithClient("Runa Fell");
   }
 
   @AfterEach
@@ -146,9 +146,7 @@ class CalendarIT {
     WebElement thursday =
         browser.driver().findElements(By.cssSelector(".block[role=button]")).get(1);
     browser.run("arguments[0].focus()", thursday);
-    for (int i = 0; i < 24; i++) {
-      browser.keys(Keys.ARROW_RIGHT);
-    }
+    browser.keys(Collections.nCopies(24, Keys.ARROW_RIGHT).toArray(CharSequence[]::new));
     browser.until("it is held", () -> browser.text(".reason h3").contains("20:00"));
     browser.until(
         "it says what gives way",

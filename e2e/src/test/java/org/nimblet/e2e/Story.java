@@ -2,7 +2,9 @@ package org.nimblet.e2e;
 
 import java.time.LocalDate;
 import java.time.ZoneOffset;
+import java.util.Map;
 import java.util.UUID;
+import org.nimblet.server.support.Practice;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
 
@@ -24,6 +26,39 @@ final class Story {
     browser.type(browser.field("form.open", "Password"), "long-enough-password");
     browser.press("Open the account");
     browser.isAt("/today");
+  }
+
+  /**
+   * A new coach with one client whose clock is UTC, by the calls that the pages make, for stories
+   * about something else; ends on the client's page.
+   */
+  void beginWithClient(String name) {
+    browser.open("/sign-in");
+    browser.find("form");
+    Map<String, Object> form = Practice.clientForm();
+    form.put("name", name);
+    Object id =
+        browser.run(
+            """
+            const token = () => document.cookie.match(/XSRF-TOKEN=([^;]+)/)?.[1] ?? ''
+            const send = (path, body) => fetch(path, {method: 'POST', body: JSON.stringify(body),
+              headers: {'Content-Type': 'application/json', 'X-XSRF-TOKEN': token()}})
+            return fetch('/api/me')
+              .then(() => send('/api/coaches', arguments[0]))
+              .then(() => fetch('/api/me'))
+              .then(() => send('/api/clients', arguments[1]))
+              .then(answer => answer.json()).then(client => client.id)
+            """,
+            Map.of(
+                "name",
+                "Test Coach",
+                "email",
+                "coach-" + UUID.randomUUID() + "@test.example",
+                "password",
+                "long-enough-password"),
+            form);
+    browser.open("/clients/" + id + "/hands");
+    browser.sees(name);
   }
 
   /** Takes in a client whose clock is UTC; ends on the client's page. */

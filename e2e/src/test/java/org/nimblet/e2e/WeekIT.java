@@ -142,9 +142,8 @@ class WeekIT {
 
   @Test
   void blocksAreTypedDrawnPutOnAnotherDayAndTakenBack() {
-    Story story = new Story(browser);
-    story.becomeCoach();
-    story.takeIn("Wiebke Tjaden", 10);
+    browser.driver().manage().deleteAllCookies();
+    new Story(browser).beginWithClient("Wiebke Tjaden");
     browser.press("Week");
     browser.find(".week svg");
     String before = browser.text(".week h2");
