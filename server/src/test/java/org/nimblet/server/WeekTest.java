@@ -425,4 +425,59 @@ class WeekTest {
     assertThat(moved.get("moves").toString()).contains("Tue 19:00");
     assertThat(times(nextWeek(setting), "RECOVERY")).contains("TUE 19:00");
   }
+
+  @Test
+  void whenSomebodyGoesToBedEarlierTheirEveningsAreFittedAtOnce(RunningServer server) {
+    OneClient setting = OneClient.takeIn(server);
+    setting.sent(
+        "PUT", "/programme", programme(List.of(obligation("RECOVERY", "DAILY", "BEDTIME", false))));
+    assertThat(times(nextWeek(setting), "RECOVERY")).hasSize(7).contains("MON 22:00");
+    Map<String, Object> form = Practice.clientForm();
+    form.put("wakesAt", "07:00");
+    form.put("sleepsAt", "21:00");
+    form.put("version", setting.client().at("/facts/version").asLong());
+    form.remove("activities");
+    form.put("activities", setting.client().at("/facts/activities"));
+    setting.sent("PUT", "", form);
+    JsonNode days = setting.get("/week?date=" + NEXT_MONDAY);
+    assertThat(days.at("/0/pegs/0/startsAt").asString()).isEqualTo("20:00:00");
+  }
+
+  @Test
+  void freeStandingSessionsThatWereMissedCallForAWord(RunningServer server) {
+    Practice practice = new Practice(server);
+    Map<String, Object> form = Practice.clientForm();
+    form.put("timeZone", Practice.noonZone().getId());
+    form.put("wakesAt", "06:00");
+    form.put("sleepsAt", "23:00");
+    OneClient setting = new OneClient(practice, practice.takeIn(form));
+    String today = LocalDate.now(Practice.noonZone()).toString();
+    Map<String, Object> programme =
+        programme(
+            List.of(
+                obligation("RECOVERY", "DAILY", "MORNING", false),
+                obligation("INDEPENDENCE", "DAILY", "MORNING", false)));
+    programme.put("startsOn", today);
+    setting.sent("PUT", "/programme", programme);
+    JsonNode plan = setting.get("/plan?date=" + LocalDate.parse(today).plusWeeks(1));
+    List<String> lines = new ArrayList<>();
+    plan.get("sessions").forEach(session -> lines.add(session.get("lineId").asString()));
+    List<String> two = lines.stream().distinct().toList();
+    assertThat(two).hasSize(2);
+    setting.sent("POST", "/plan/pins", pin(two.get(0), today, "07:00", false));
+    assertThat(attention(practice)).isEmpty();
+    setting.sent("POST", "/plan/pins", pin(two.get(1), today, "08:30", false));
+    assertThat(attention(practice)).containsExactly("2 missed");
+  }
+
+  private static List<String> attention(Practice practice) {
+    List<String> headings = new ArrayList<>();
+    practice
+        .coach()
+        .get("/api/today")
+        .json()
+        .at("/rows/0/attention")
+        .forEach(reason -> headings.add(reason.get("heading").asString()));
+    return headings;
+  }
 }

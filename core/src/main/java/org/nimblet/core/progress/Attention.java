@@ -118,7 +118,7 @@ public sealed interface Attention {
 
     @Override
     public String sentence() {
-      return "%d warm-ups in the last %d days did not happen.".formatted(count, days);
+      return "%d sessions in the last %d days did not happen.".formatted(count, days);
     }
   }
 

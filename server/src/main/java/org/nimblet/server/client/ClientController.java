@@ -26,6 +26,7 @@ import org.nimblet.server.client.ClientForms.WeightView;
 import org.nimblet.server.platform.ConflictException;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.platform.NotFoundException;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -47,6 +48,7 @@ class ClientController {
   private final ClientFiles files;
   private final AccountService accounts;
   private final Clock clock;
+  private final ApplicationEventPublisher events;
 
   ClientController(
       Scope scope,
@@ -54,7 +56,9 @@ class ClientController {
       Activities activities,
       ClientFiles files,
       AccountService accounts,
-      Clock clock) {
+      Clock clock,
+      ApplicationEventPublisher events) {
+    this.events = events;
     this.scope = scope;
     this.clients = clients;
     this.activities = activities;
@@ -101,7 +105,9 @@ class ClientController {
     write(client, form);
     writeActivities(client, form.activities());
     clients.saveAndFlush(client);
-    return view(files.require(clientId));
+    ClientFile changed = files.require(clientId);
+    events.publishEvent(new ClientChanged(changed));
+    return view(changed);
   }
 
   @PostMapping("/{clientId}/invitation")

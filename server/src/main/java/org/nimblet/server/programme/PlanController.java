@@ -21,6 +21,7 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.nimblet.core.routine.Purpose;
 import org.nimblet.core.schedule.Line;
+import org.nimblet.core.schedule.PlanDay;
 import org.nimblet.core.schedule.PlanRequest.SessionKey;
 import org.nimblet.core.schedule.Span;
 import org.nimblet.core.schedule.WeekPlan;
@@ -193,7 +194,7 @@ class PlanController {
     List<String> moves = moves(client, planned, before(planned));
     plans.agree(client);
     return new AgreementView(
-        PlanService.WEEKS_AHEAD, planned.plan().sessions().size(), moves, unmet(planned));
+        PlanService.WEEKS_AHEAD, planned.plan().sessions().size(), moves, unmet(client, planned));
   }
 
   /** Puts a session somewhere, leaves it to the plan again, or leaves it out. */
@@ -237,14 +238,14 @@ class PlanController {
     return day.atTime(time).atZone(client.zone()).toInstant();
   }
 
-  private static PlanView view(ClientFile client, LocalDate monday, Planned planned) {
+  private PlanView view(ClientFile client, LocalDate monday, Planned planned) {
     Map<SessionKey, AgreedSession> before = before(planned);
     List<PlanSessionView> sessions =
         planned.plan().sessions().stream()
             .map(session -> session(client, planned, session, before))
             .toList();
     return new PlanView(
-        monday, sessions, unmet(planned), counts(planned), moves(client, planned, before));
+        monday, sessions, unmet(client, planned), counts(planned), moves(client, planned, before));
   }
 
   private static Map<SessionKey, AgreedSession> before(Planned planned) {
@@ -252,8 +253,13 @@ class PlanController {
         .collect(Collectors.toMap(row -> new SessionKey(row.lineId, row.date), row -> row));
   }
 
-  private static List<UnmetView> unmet(Planned planned) {
+  /** What is behind was missed or not, and has no use for room any more. */
+  private List<UnmetView> unmet(ClientFile client, Planned planned) {
+    LocalDate today = LocalDate.ofInstant(clock.instant(), client.zone());
+    List<PlanDay> days = planned.request().days();
+    boolean over = days.get(days.size() - 1).date().isBefore(today);
     return planned.plan().unmet().stream()
+        .filter(unmet -> !over && unmet.date().filter(date -> date.isBefore(today)).isEmpty())
         .map(unmet -> new UnmetView(unmet.lineId(), unmet.date().orElse(null), unmet.sentence()))
         .toList();
   }

@@ -26,6 +26,7 @@ import org.nimblet.core.schedule.PlanRequest.SessionKey;
 import org.nimblet.core.schedule.Span;
 import org.nimblet.core.schedule.WeekPlan;
 import org.nimblet.core.schedule.WeekPlanner;
+import org.nimblet.server.client.ClientChanged;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.session.History;
 import org.nimblet.server.session.History.PastSession;
@@ -288,8 +289,19 @@ class PlanService {
   @EventListener
   @Transactional
   void blocksChanged(BlocksChanged changed) {
-    if (programmes.current(changed.client()).isPresent()) {
-      agree(changed.client());
+    refit(changed.client());
+  }
+
+  /** So they are when somebody wakes or sleeps at another time. */
+  @EventListener
+  @Transactional
+  void clientChanged(ClientChanged changed) {
+    refit(changed.client());
+  }
+
+  private void refit(ClientFile client) {
+    if (programmes.current(client).isPresent()) {
+      agree(client);
     }
   }
 }

@@ -22,7 +22,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class PlannedSessions {
 
   /** A session may begin so long after its time before it counts as missed (ours). */
-  public static final Duration STILL_DUE = Duration.ofHours(1);
+  private static final Duration STILL_DUE = Duration.ofHours(1);
 
   /** What began no longer before its time than this was meant for it (ours). */
   private static final Duration BEGINS_EARLY = Duration.ofMinutes(10);
@@ -51,7 +51,13 @@ public class PlannedSessions {
       Instant start,
       Instant end,
       boolean pinned,
-      String why) {}
+      String why) {
+
+    /** Whether it did not happen; a break is taken or not, nobody writes it down. */
+    public boolean isMissed(Instant now) {
+      return purpose != Purpose.BREAK && !now.isBefore(end.plus(STILL_DUE));
+    }
+  }
 
   /**
    * What is planned in some days and was not done.

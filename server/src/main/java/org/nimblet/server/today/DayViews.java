@@ -209,15 +209,22 @@ class DayViews {
   /** Why a word is needed, from the last days. */
   List<AttentionView> attention(ClientFile client, LocalDate today, Instant now) {
     LocalDate first = today.minusDays(AttentionRules.DAYS - 1L);
+    List<PastSession> sessions = history.sessions(client, first, today);
     Set<UUID> served =
-        history.sessions(client, first, today).stream()
+        sessions.stream()
             .map(PastSession::blockId)
             .flatMap(Optional::stream)
             .collect(Collectors.toSet());
-    List<LocalDate> missed =
-        schedules.days(client, first, today).stream()
-            .flatMap(day -> day.missed(served, now).stream().map(block -> day.date()))
-            .toList();
+    List<DaySchedule> days = schedules.days(client, first, today);
+    List<LocalDate> missed = new ArrayList<>();
+    days.forEach(day -> day.missed(served, now).forEach(block -> missed.add(day.date())));
+    plannedSessions
+        .of(client, days, sessions)
+        .forEach(
+            (date, planned) ->
+                planned.stream()
+                    .filter(session -> session.lineId().isPresent() && session.isMissed(now))
+                    .forEach(session -> missed.add(date)));
     return AttentionRules.reasons(
             today, history.painReadings(client), missed, healths.of(client, today))
         .stream()
@@ -310,9 +317,7 @@ class DayViews {
     PegState state =
         now.isBefore(planned.start()) || planned.purpose() == Purpose.BREAK
             ? PegState.PLANNED
-            : now.isBefore(planned.end().plus(PlannedSessions.STILL_DUE))
-                ? PegState.IN_SESSION
-                : PegState.MISSED;
+            : planned.isMissed(now) ? PegState.MISSED : PegState.IN_SESSION;
     return new PegView(
         planned.blockId().orElse(null),
         planned.lineId().orElse(null),

@@ -4,11 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
-import java.time.ZoneId;
-import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
@@ -43,16 +40,11 @@ class ReminderTest {
     server = running;
     practice = new Practice(server);
     Map<String, Object> form = Practice.clientForm();
-    form.put("timeZone", zone().getId());
+    form.put("timeZone", Practice.noonZone().getId());
     form.put("wakesAt", "06:00");
     form.put("sleepsAt", "23:00");
     client = practice.takeIn(form);
     own = practice.asClient(id());
-  }
-
-  private static ZoneId zone() {
-    int east = 12 - Instant.now().atOffset(ZoneOffset.UTC).getHour();
-    return ZoneId.of("Etc/GMT%+d".formatted(-east));
   }
 
   private String id() {
@@ -64,10 +56,10 @@ class ReminderTest {
   }
 
   private void block(int fromMinutes, int toMinutes) {
-    LocalTime now = LocalTime.now(zone()).truncatedTo(ChronoUnit.MINUTES);
+    LocalTime now = LocalTime.now(Practice.noonZone()).truncatedTo(ChronoUnit.MINUTES);
     practice.putBlock(
         client,
-        LocalDate.now(zone()),
+        LocalDate.now(Practice.noonZone()),
         now.plusMinutes(fromMinutes).toString(),
         now.plusMinutes(toMinutes).toString());
   }
@@ -131,7 +123,8 @@ class ReminderTest {
   void theDigestTellsOfTheDayOnce() {
     Map<String, Object> form = Practice.reminderForm(false);
     form.put("digest", true);
-    form.put("digestAt", LocalTime.now(zone()).minusMinutes(5).toString().substring(0, 5));
+    form.put(
+        "digestAt", LocalTime.now(Practice.noonZone()).minusMinutes(5).toString().substring(0, 5));
     choose(form);
     tick();
     assertThat(mail()).as("nothing to tell of").isEmpty();

@@ -1,6 +1,8 @@
 package org.nimblet.server.support;
 
+import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
@@ -215,6 +217,12 @@ public final class Practice {
     form.put("digestAt", "08:00");
     form.put("minutesBefore", 10);
     return form;
+  }
+
+  /** A zone where it is about noon, so that no midnight comes into a test. */
+  public static ZoneId noonZone() {
+    int east = 12 - Instant.now().atOffset(ZoneOffset.UTC).getHour();
+    return ZoneId.of("Etc/GMT%+d".formatted(-east));
   }
 
   /** Today for a client whose clock is UTC. */
