@@ -2,9 +2,11 @@ package org.nimblet.core.schedule;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -70,16 +72,18 @@ public record PlanDay(
     ZonedDateTime sleeps = lastDate.atTime(sleepsAt).atZone(zone);
     Span awake = Span.covering(wakes.toInstant(), sleeps.toInstant());
     List<Long> slots = new ArrayList<>();
-    for (var local = date.atTime(wakesAt);
-        local.isBefore(lastDate.atTime(sleepsAt));
-        local = local.plusMinutes(1)) {
-      if (local.getMinute() % STEP_MINUTES == 0) {
-        ZonedDateTime moment = local.atZone(zone);
-        boolean exists = moment.toLocalDateTime().equals(local);
-        long minute = Span.minuteOf(moment.toInstant());
-        if (exists && (slots.isEmpty() || minute > slots.get(slots.size() - 1))) {
-          slots.add(minute);
-        }
+    int past = wakesAt.getMinute() % STEP_MINUTES;
+    LocalDateTime first =
+        date.atTime(wakesAt)
+            .truncatedTo(ChronoUnit.MINUTES)
+            .plusMinutes(past == 0 ? 0 : STEP_MINUTES - past);
+    LocalDateTime end = lastDate.atTime(sleepsAt);
+    for (var local = first; local.isBefore(end); local = local.plusMinutes(STEP_MINUTES)) {
+      ZonedDateTime moment = local.atZone(zone);
+      boolean exists = moment.toLocalDateTime().equals(local);
+      long minute = Span.minuteOf(moment.toInstant());
+      if (exists && (slots.isEmpty() || minute > slots.get(slots.size() - 1))) {
+        slots.add(minute);
       }
     }
     return new PlanDay(

@@ -30,6 +30,7 @@ import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.client.ClientFiles;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.platform.NotFoundException;
+import org.nimblet.server.programme.PlanService.Before;
 import org.nimblet.server.programme.PlanService.Change;
 import org.nimblet.server.programme.PlanService.Planned;
 import org.nimblet.server.week.DaySchedule;
@@ -187,12 +188,8 @@ class PlanController {
   @Transactional
   public AgreementView agree(@PathVariable UUID clientId) {
     ClientFile client = clients.require(clientId);
-    LocalDate today = LocalDate.ofInstant(clock.instant(), client.zone());
-    Planned planned =
-        plans.plan(client, PlanService.monday(today), PlanService.WEEKS_AHEAD, Change.NONE);
-    // What was agreed before is told before it is agreed anew.
+    Planned planned = plans.agree(client);
     List<String> moves = moves(client, planned, before(planned));
-    plans.agree(client);
     return new AgreementView(
         PlanService.WEEKS_AHEAD, planned.plan().sessions().size(), moves, unmet(client, planned));
   }
@@ -239,7 +236,7 @@ class PlanController {
   }
 
   private PlanView view(ClientFile client, LocalDate monday, Planned planned) {
-    Map<SessionKey, AgreedSession> before = before(planned);
+    Map<SessionKey, Before> before = before(planned);
     List<PlanSessionView> sessions =
         planned.plan().sessions().stream()
             .map(session -> session(client, planned, session, before))
@@ -248,9 +245,8 @@ class PlanController {
         monday, sessions, unmet(client, planned), counts(planned), moves(client, planned, before));
   }
 
-  private static Map<SessionKey, AgreedSession> before(Planned planned) {
-    return planned.before().stream()
-        .collect(Collectors.toMap(row -> new SessionKey(row.lineId, row.date), row -> row));
+  private static Map<SessionKey, Before> before(Planned planned) {
+    return planned.before().stream().collect(Collectors.toMap(Before::key, row -> row));
   }
 
   /** What is behind was missed or not, and has no use for room any more. */
@@ -265,14 +261,11 @@ class PlanController {
   }
 
   private static PlanSessionView session(
-      ClientFile client,
-      Planned planned,
-      PlannedSession session,
-      Map<SessionKey, AgreedSession> before) {
+      ClientFile client, Planned planned, PlannedSession session, Map<SessionKey, Before> before) {
     Line line = planned.line(session.key().lineId()).orElseThrow();
     Instant start = Span.momentOf(session.span().start());
     Instant end = Span.momentOf(session.span().end());
-    AgreedSession row = before.get(session.key());
+    Before row = before.get(session.key());
     return new PlanSessionView(
         line.id(),
         line.title(),
@@ -283,7 +276,7 @@ class PlanController {
         start.atZone(client.zone()).toLocalTime(),
         end.atZone(client.zone()).toLocalTime(),
         session.fixed(),
-        row != null && row.pinned,
+        row != null && row.pinned(),
         session.why());
   }
 
@@ -308,7 +301,7 @@ class PlanController {
   }
 
   private static List<String> moves(
-      ClientFile client, Planned planned, Map<SessionKey, AgreedSession> before) {
+      ClientFile client, Planned planned, Map<SessionKey, Before> before) {
     List<String> moves = new ArrayList<>();
     Map<SessionKey, PlannedSession> now =
         planned.plan().sessions().stream()
@@ -317,16 +310,16 @@ class PlanController {
         (key, row) -> {
           boolean open = planned.request().agreed().containsKey(key);
           PlannedSession session = now.get(key);
-          String title = planned.line(key.lineId()).map(Line::title).orElse(row.purpose.noun());
-          String was = WHEN.format(row.startsAt.atZone(client.zone()));
+          String title = planned.line(key.lineId()).map(Line::title).orElse(row.purpose().noun());
+          String was = WHEN.format(row.startsAt().atZone(client.zone()));
           if (session == null && open) {
             moves.add("%s, %s: no longer fits.".formatted(capital(title), was));
           } else if (session != null
-              && (open || (session.fixed() && !row.pinned))
-              && Span.minuteOf(row.startsAt) != session.span().start()
-              && !row.startsAt.isBefore(Span.momentOf(planned.request().days().get(0).now()))) {
+              && (open || (session.fixed() && !row.pinned()))
+              && Span.minuteOf(row.startsAt()) != session.span().start()
+              && !row.startsAt().isBefore(Span.momentOf(planned.request().days().get(0).now()))) {
             long by =
-                ChronoUnit.MINUTES.between(row.startsAt, Span.momentOf(session.span().start()));
+                ChronoUnit.MINUTES.between(row.startsAt(), Span.momentOf(session.span().start()));
             moves.add(
                 "%s, %s to %s (%+d min)."
                     .formatted(

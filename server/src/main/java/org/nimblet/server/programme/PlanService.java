@@ -78,8 +78,17 @@ class PlanService {
     static final Change NONE = new Change(Map.of(), Map.of());
   }
 
+  /** What was agreed before a plan; the row behind it may say something else by now. */
+  record Before(
+      SessionKey key, Purpose purpose, Instant startsAt, boolean pinned, boolean skipped) {
+    static Before of(AgreedSession row) {
+      return new Before(
+          new SessionKey(row.lineId, row.date), row.purpose, row.startsAt, row.pinned, row.skipped);
+    }
+  }
+
   /** A plan with what it was made from. */
-  record Planned(PlanRequest request, WeekPlan plan, List<AgreedSession> before) {
+  record Planned(PlanRequest request, WeekPlan plan, List<Before> before) {
 
     Optional<Line> line(String id) {
       return request.lines().stream().filter(line -> line.id().equals(id)).findFirst();
@@ -120,7 +129,8 @@ class PlanService {
             standing.missed(),
             standing.lastBefore(),
             programme.map(p -> p.limits()).orElse(Limits.USUAL));
-    return new Planned(request, WeekPlanner.plan(request), before);
+    return new Planned(
+        request, WeekPlanner.plan(request), before.stream().map(Before::of).toList());
   }
 
   private PlanDay planDay(

@@ -30,6 +30,7 @@ import org.nimblet.server.week.DaySchedule;
 import org.nimblet.server.week.DaySchedule.DayBlock;
 import org.nimblet.server.week.DaySchedules;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 
 /** Draws days together from blocks, planned warm-ups and what happened. */
 @Service
@@ -141,21 +142,57 @@ class DayViews {
 
   /** Days of a client, first and last included. */
   List<DayView> days(ClientFile client, LocalDate first, LocalDate last, Instant now) {
+    Looked looked = look(client, first, last);
+    return looked.days().stream().map(day -> day(client, day, looked, now)).toList();
+  }
+
+  /** One client among all: a day as it stands now, and why a word is needed. */
+  record Glance(ClientFile client, DayView day, List<AttentionView> attention) {}
+
+  /**
+   * All clients of a coach at a glance; in one transaction, since there are many small questions.
+   */
+  @Transactional(readOnly = true)
+  List<Glance> glances(List<ClientFile> clients, LocalDate shown, Instant now) {
+    return clients.stream().map(client -> glance(client, shown, now)).toList();
+  }
+
+  /** The days since the last week and the shown one are read together where they lie together. */
+  private Glance glance(ClientFile client, LocalDate shown, Instant now) {
+    LocalDate today = LocalDate.ofInstant(now, client.zone());
+    LocalDate first = today.minusDays(AttentionRules.DAYS - 1L);
+    boolean near = !shown.isBefore(first) && !shown.isAfter(today.plusDays(1));
+    Looked looked = look(client, first, near && shown.isAfter(today) ? shown : today);
+    DayView day =
+        near
+            ? looked.days().stream()
+                .filter(d -> d.date().equals(shown))
+                .map(d -> day(client, d, looked, now))
+                .findFirst()
+                .orElseThrow()
+            : day(client, shown, now);
+    return new Glance(client, day, attention(client, looked, today, now));
+  }
+
+  /** Days with what was done in them and what is planned. */
+  private record Looked(
+      List<DaySchedule> days,
+      List<PastSession> sessions,
+      Map<LocalDate, List<PlannedPeg>> planned) {}
+
+  private Looked look(ClientFile client, LocalDate first, LocalDate last) {
     List<PastSession> sessions = history.sessions(client, first, last);
-    Map<LocalDate, List<PastSession>> past =
-        sessions.stream().collect(Collectors.groupingBy(PastSession::date));
     List<DaySchedule> days = schedules.days(client, first, last);
-    Map<LocalDate, List<PlannedPeg>> planned = plannedSessions.of(client, days, sessions);
-    return days.stream()
-        .map(
-            day ->
-                day(
-                    client,
-                    day,
-                    past.getOrDefault(day.date(), List.of()),
-                    planned.getOrDefault(day.date(), List.of()),
-                    now))
-        .toList();
+    return new Looked(days, sessions, plannedSessions.of(client, days, sessions));
+  }
+
+  private DayView day(ClientFile client, DaySchedule day, Looked looked, Instant now) {
+    return day(
+        client,
+        day,
+        looked.sessions().stream().filter(s -> s.date().equals(day.date())).toList(),
+        looked.planned().getOrDefault(day.date(), List.of()),
+        now);
   }
 
   private DayView day(
@@ -206,25 +243,20 @@ class DayViews {
         count(pegs, PegState.PLANNED) + count(pegs, PegState.IN_SESSION));
   }
 
-  /** Why a word is needed, from the last days. */
-  List<AttentionView> attention(ClientFile client, LocalDate today, Instant now) {
-    LocalDate first = today.minusDays(AttentionRules.DAYS - 1L);
-    List<PastSession> sessions = history.sessions(client, first, today);
+  private List<AttentionView> attention(
+      ClientFile client, Looked looked, LocalDate today, Instant now) {
     Set<UUID> served =
-        sessions.stream()
+        looked.sessions().stream()
             .map(PastSession::blockId)
             .flatMap(Optional::stream)
             .collect(Collectors.toSet());
-    List<DaySchedule> days = schedules.days(client, first, today);
     List<LocalDate> missed = new ArrayList<>();
-    days.forEach(day -> day.missed(served, now).forEach(block -> missed.add(day.date())));
-    plannedSessions
-        .of(client, days, sessions)
-        .forEach(
-            (date, planned) ->
-                planned.stream()
-                    .filter(session -> session.lineId().isPresent() && session.isMissed(now))
-                    .forEach(session -> missed.add(date)));
+    for (DaySchedule day : looked.days()) {
+      day.missed(served, now).forEach(block -> missed.add(day.date()));
+      looked.planned().getOrDefault(day.date(), List.of()).stream()
+          .filter(session -> session.lineId().isPresent() && session.isMissed(now))
+          .forEach(session -> missed.add(day.date()));
+    }
     return AttentionRules.reasons(
             today, history.painReadings(client), missed, healths.of(client, today))
         .stream()

@@ -85,15 +85,15 @@ class TodayController {
                         .orElseGet(() -> LocalDate.ofInstant(now, clock.getZone())));
     return new TodayView(
         shown,
-        files.stream()
+        days.glances(files, shown, now).stream()
             .map(
-                file ->
+                glance ->
                     new RosterRow(
-                        file.id(),
-                        file.name(),
-                        file.occupation(),
-                        days.day(file, shown, now),
-                        days.attention(file, LocalDate.ofInstant(now, file.zone()), now)))
+                        glance.client().id(),
+                        glance.client().name(),
+                        glance.client().occupation(),
+                        glance.day(),
+                        glance.attention()))
             .sorted(WHO_NEEDS_A_WORD)
             .toList());
   }
