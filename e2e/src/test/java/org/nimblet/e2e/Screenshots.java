@@ -217,7 +217,7 @@ public final class Screenshots {
       browser.click("[aria-label='Visit to the lighthouse'] [aria-label='Busy']");
       browser.sees("9 new");
       browser.click("[aria-label='The week after']");
-      settle(".import .flag");
+      browser.until("that week", () -> browser.text(".import svg").contains("6 Dec"));
       browser.run("document.activeElement.blur(); window.scrollTo(0, 0)");
       take("import");
     }
