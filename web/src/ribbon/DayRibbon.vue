@@ -207,9 +207,14 @@ const label = computed(() => {
       "
       :aria-pressed="handles ? item.block.id === chosenBlock : undefined"
       @click="emit('block', item.block.id)"
+      @focus="handles && emit('block', item.block.id)"
       @pointerdown="handles && emit('grabBlock', item.block.id, $event)"
       @keydown="handles && emit('keyBlock', item.block.id, $event)"
     >
+      <title v-if="handles">
+        {{ item.block.title }}, {{ clock(item.block.startsAt) }} to {{ clock(item.block.endsAt) }}.
+        {{ item.block.warmUpReason }}
+      </title>
       <rect
         class="block-face"
         :x="item.a"
@@ -248,7 +253,9 @@ const label = computed(() => {
       :y="top - 1"
       :width="item.width"
       :height="Math.round(band * 0.34)"
-    />
+    >
+      <title>{{ item.peg.label }}, {{ clock(item.peg.startsAt) }}. {{ item.peg.why }}</title>
+    </rect>
     <g
       v-for="(item, i) in standing"
       :key="`peg${i}`"
@@ -265,6 +272,7 @@ const label = computed(() => {
       "
       :aria-pressed="handles ? keyOf(item.peg) === chosenPeg : undefined"
       @click="emit('peg', item.peg)"
+      @focus="handles && emit('peg', item.peg)"
       @pointerdown="handles && emit('grabPeg', item.peg, $event)"
       @keydown="handles && emit('keyPeg', item.peg, $event)"
     >
@@ -277,7 +285,8 @@ const label = computed(() => {
         :height="peg + band * 0.4 + 4"
       />
       <title>
-        {{ item.peg.label }}, {{ clock(item.peg.startsAt) }} to {{ clock(item.peg.endsAt) }}
+        {{ item.peg.label }}, {{ clock(item.peg.startsAt) }} to {{ clock(item.peg.endsAt) }}.
+        {{ item.peg.why }}
       </title>
       <clipPath :id="`${prefix}half${i}`">
         <rect x="-1" :y="-peg - 2" :width="item.width / 2 + 1" :height="peg + 4" />
@@ -375,6 +384,9 @@ const label = computed(() => {
 }
 .handle {
   cursor: grab;
+  touch-action: none;
+}
+.block[role='button'] {
   touch-action: none;
 }
 .peg.chosen .touch {

@@ -112,30 +112,30 @@ const lengthOf = (peg: PegView) =>
 
 let stop: (() => void) | null = null
 /** Follows the pointer until it is let go; Escape leaves everything as it was. */
-function followed(
-  event: PointerEvent,
-  move: (moved: PointerEvent) => void,
-  release: () => void,
-  leave: () => void,
-) {
+function followed(move: (moved: PointerEvent) => void, release: () => void, leave: () => void) {
   const up = () => {
     stop?.()
     release()
   }
-  const cancel = (pressed: KeyboardEvent) => {
-    if (pressed.key !== 'Escape') return
+  const cancelled = () => {
     stop?.()
     leave()
+  }
+  const cancel = (pressed: KeyboardEvent) => {
+    if (pressed.key === 'Escape') cancelled()
   }
   stop?.()
   stop = () => {
     window.removeEventListener('pointermove', move)
     window.removeEventListener('pointerup', up)
+    window.removeEventListener('pointercancel', cancelled)
     window.removeEventListener('keydown', cancel)
     stop = null
   }
   window.addEventListener('pointermove', move)
   window.addEventListener('pointerup', up)
+  // The finger was taken for scrolling.
+  window.addEventListener('pointercancel', cancelled)
   window.addEventListener('keydown', cancel)
 }
 function grab(move: Move, startHour: number, event: PointerEvent) {
@@ -144,7 +144,6 @@ function grab(move: Move, startHour: number, event: PointerEvent) {
   let hour = startHour
   let date = move.day.date
   followed(
-    event,
     (moved) => {
       const next = snapped(startHour + (moved.clientX - from) * hoursPerPixel.value)
       const within = Math.min(move.day.sleepsHour, Math.max(move.day.wakesHour, next))
@@ -181,7 +180,6 @@ function grabFree(d: DayView, event: PointerEvent) {
   chosen.value = null
   drawn.value = null
   followed(
-    event,
     (moved) => {
       const end = snapped(hourAt(moved.clientX))
       drawn.value = {
