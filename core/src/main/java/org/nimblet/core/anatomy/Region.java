@@ -53,6 +53,33 @@ public enum Region {
     return AREAS.stream().filter(area -> area.contains(this)).findFirst().orElseThrow();
   }
 
+  /**
+   * The regions next to it, which an injury here keeps out of load as well (ours): what shares a
+   * joint or a tendon with it.
+   */
+  public Set<Region> neighbours() {
+    return Collections.unmodifiableSet(
+        switch (this) {
+          case THUMB -> EnumSet.of(INDEX_FINGER, PALM, BACK_OF_HAND, WRIST_THUMB_SIDE);
+          case INDEX_FINGER -> EnumSet.of(THUMB, MIDDLE_FINGER, PALM, BACK_OF_HAND);
+          case MIDDLE_FINGER -> EnumSet.of(INDEX_FINGER, RING_FINGER, PALM, BACK_OF_HAND);
+          case RING_FINGER -> EnumSet.of(MIDDLE_FINGER, LITTLE_FINGER, PALM, BACK_OF_HAND);
+          case LITTLE_FINGER -> EnumSet.of(RING_FINGER, PALM, BACK_OF_HAND);
+          case PALM, BACK_OF_HAND -> EnumSet.range(THUMB, WRIST_LITTLE_FINGER_SIDE);
+          case WRIST_THUMB_SIDE -> wristAnd(THUMB, WRIST_LITTLE_FINGER_SIDE);
+          case WRIST_LITTLE_FINGER_SIDE -> wristAnd(LITTLE_FINGER, WRIST_THUMB_SIDE);
+          case FOREARM_PALM_SIDE, FOREARM_BACK -> EnumSet.range(WRIST_THUMB_SIDE, ELBOW);
+          case ELBOW -> EnumSet.range(FOREARM_PALM_SIDE, SHOULDER);
+          case SHOULDER -> EnumSet.of(ELBOW, NECK, BACK);
+          case NECK -> EnumSet.of(SHOULDER, BACK);
+          case BACK -> EnumSet.of(NECK, SHOULDER);
+        });
+  }
+
+  private static Set<Region> wristAnd(Region digit, Region otherSide) {
+    return EnumSet.of(digit, PALM, BACK_OF_HAND, otherSide, FOREARM_PALM_SIDE, FOREARM_BACK);
+  }
+
   /** Whether there is one of it on each side, so that the other side can go on working. */
   public boolean paired() {
     return this != NECK && this != BACK;

@@ -28,4 +28,25 @@ public record DosePlan(Dose usual, Bounds bounds, int greatestRestSeconds) {
               .formatted(greatestRestSeconds, usual.restSeconds()));
     }
   }
+
+  /** A quiet hold is done at most four times, whatever is usual (the top of its ladder). */
+  private static final int REPETITIONS_AT_LEAST_ALLOWED = 4;
+
+  /** A set is done at most so often, unless more is usual (ours). */
+  private static final int SETS_AT_LEAST_ALLOWED = 4;
+
+  /**
+   * The most repetitions to a set: where they are what varies, the bound; else twice the usual, and
+   * four in any case (ours).
+   */
+  public int greatestRepetitions() {
+    return usual.form().variesItself()
+        ? Math.max(REPETITIONS_AT_LEAST_ALLOWED, 2 * usual.repetitions())
+        : bounds.greatest();
+  }
+
+  /** The most sets (ours). */
+  public int greatestSets() {
+    return Math.max(SETS_AT_LEAST_ALLOWED, usual.sets());
+  }
 }

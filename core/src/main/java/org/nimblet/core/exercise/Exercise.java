@@ -1,40 +1,17 @@
 package org.nimblet.core.exercise;
 
-import java.util.EnumSet;
+import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.nimblet.core.anatomy.Notation;
 
-/**
- * An entry of the library.
- *
- * @param id lower case, words joined by hyphens; never changed once used
- * @param title what people call it
- * @param kind what sort of work it is
- * @param guidance the words
- * @param service what it serves
- * @param demands what it asks of the body and the place
- * @param usualMethod the method to dose it by unless the person likes another that it has
- * @param doses its dose by method; at least the usual one
- * @param progression how it is made easier and harder
- * @param figure how it is drawn
- */
-public record Exercise(
-    String id,
-    String title,
-    Kind kind,
-    Guidance guidance,
-    Service service,
-    Demands demands,
-    Method usualMethod,
-    Map<Method, DosePlan> doses,
-    Progression progression,
-    Figure figure)
-    implements Comparable<Exercise> {
+/** An entry of the library; what follows from its parts is worked out once. */
+public final class Exercise implements Comparable<Exercise> {
 
   /** Holds of a single finger never last longer (common practice, no source). */
   public static final int SINGLE_FINGER_HOLD_SECONDS = 10;
@@ -42,13 +19,59 @@ public record Exercise(
   private static final Set<Units> SINGLE_FINGER_UNITS =
       Set.of(Units.FINGERS, Units.DIGITS, Units.GROUPS);
 
+  private final String id;
+  private final String title;
+  private final Kind kind;
+  private final Guidance guidance;
+  private final Service service;
+  private final Uses uses;
+  private final Demands demands;
+  private final Method usualMethod;
+  private final Map<Method, DosePlan> doses;
+  private final Progression progression;
+  private final Figure figure;
+  private final List<ClosingRule> closingRules;
+  private final ClosedWith closedWith;
+
   /**
    * Checks that the parts fit together.
    *
+   * @param id lower case, words joined by hyphens; never changed once used
+   * @param title what people call it
+   * @param kind what sort of work it is
+   * @param guidance the words
+   * @param service what it trains; it opens and closes nothing
+   * @param uses what it uses of the body, the hand that helps included
+   * @param demands what it asks of the body and the place
+   * @param usualMethod the method to dose it by unless the person likes another that it has
+   * @param doses its dose by method; at least the usual one
+   * @param progression how it is made easier and harder
+   * @param figure how it is drawn
    * @throws IllegalArgumentException naming the field and what is allowed
    */
-  public Exercise {
-    doses = java.util.Collections.unmodifiableMap(new TreeMap<>(doses));
+  public Exercise(
+      String id,
+      String title,
+      Kind kind,
+      Guidance guidance,
+      Service service,
+      Uses uses,
+      Demands demands,
+      Method usualMethod,
+      Map<Method, DosePlan> doses,
+      Progression progression,
+      Figure figure) {
+    this.id = id;
+    this.title = title;
+    this.kind = kind;
+    this.guidance = guidance;
+    this.service = service;
+    this.uses = uses;
+    this.demands = demands;
+    this.usualMethod = usualMethod;
+    this.doses = Collections.unmodifiableMap(new TreeMap<>(doses));
+    this.progression = progression;
+    this.figure = figure;
     if (!id.matches("[a-z][a-z0-9]*(-[a-z0-9]+)*")) {
       throw new IllegalArgumentException(
           "id (%s) must be lower-case words joined by hyphens".formatted(id));
@@ -61,6 +84,104 @@ public record Exercise(
     if (kind == Kind.STRETCH) {
       doses.values().forEach(Exercise::checkSingleFingers);
     }
+    checkLadder();
+    this.closingRules = ClosingRule.of(this);
+    ClosedWith all = demands.closedWith();
+    for (ClosingRule rule : closingRules) {
+      all = all.and(rule.closedWith());
+    }
+    this.closedWith = all;
+  }
+
+  /** Where a weight is taken into the hand, the things of a ladder must have a weight. */
+  private void checkLadder() {
+    boolean weighed =
+        doses.values().stream()
+            .anyMatch(
+                plan -> plan.usual().load().filter(Load.Weight.class::isInstance).isPresent());
+    if (weighed && progression.steps() instanceof Progression.Things things) {
+      List<Thing> weightless =
+          things.things().stream().filter(thing -> !OwnedLoads.hasAWeight(thing)).toList();
+      if (!weightless.isEmpty()) {
+        throw new IllegalArgumentException(
+            "ladder things (%s) must have a weight, since the dose has one; allowed: %s"
+                .formatted(words(weightless), words(OwnedLoads.THINGS_WITH_A_WEIGHT)));
+      }
+    }
+  }
+
+  private static String words(List<Thing> things) {
+    return things.stream().map(LibraryWriter::word).collect(Collectors.joining(", "));
+  }
+
+  /** Lower case, words joined by hyphens; never changed once used. */
+  public String id() {
+    return id;
+  }
+
+  /** What people call it. */
+  public String title() {
+    return title;
+  }
+
+  /** What sort of work it is. */
+  public Kind kind() {
+    return kind;
+  }
+
+  /** The words. */
+  public Guidance guidance() {
+    return guidance;
+  }
+
+  /** What it trains. */
+  public Service service() {
+    return service;
+  }
+
+  /** What it uses of the body. */
+  public Uses uses() {
+    return uses;
+  }
+
+  /** What it asks of the body and the place. */
+  public Demands demands() {
+    return demands;
+  }
+
+  /** The method to dose it by unless the person likes another that it has. */
+  public Method usualMethod() {
+    return usualMethod;
+  }
+
+  /** Its dose by method. */
+  public Map<Method, DosePlan> doses() {
+    return doses;
+  }
+
+  /** How it is made easier and harder. */
+  public Progression progression() {
+    return progression;
+  }
+
+  /** How it is drawn. */
+  public Figure figure() {
+    return figure;
+  }
+
+  /** With what it is closed, by what it is and by what was written. */
+  public ClosedWith closedWith() {
+    return closedWith;
+  }
+
+  /** The rules that close it by what it is. */
+  public List<ClosingRule> closingRules() {
+    return closingRules;
+  }
+
+  /** What to mind, with what leaves it out altogether. */
+  public List<String> cautions() {
+    return Stream.concat(guidance.cautions().stream(), closedWith.sentences().stream()).toList();
   }
 
   /** Whether a dose holds one finger after another, each on its own. */
@@ -118,14 +239,6 @@ public record Exercise(
     return new DoseText(doseFor(method).usual(), notation, guidance.directions());
   }
 
-  /** The referral signs that exclude it. */
-  public Set<ReferralSign> excludedBy() {
-    Set<ReferralSign> signs = EnumSet.noneOf(ReferralSign.class);
-    signs.addAll(ReferralSign.excluding(kind, demands.intensity()));
-    signs.addAll(demands.excludedBy());
-    return signs;
-  }
-
   /** Whether it is for one of these disciplines. */
   public boolean suits(Set<Discipline> disciplines) {
     return disciplines.stream().anyMatch(this::suits);
@@ -139,5 +252,25 @@ public record Exercise(
   @Override
   public int compareTo(Exercise that) {
     return id.compareTo(that.id);
+  }
+
+  private List<Object> parts() {
+    return List.of(
+        id, title, kind, guidance, service, uses, demands, usualMethod, doses, progression, figure);
+  }
+
+  @Override
+  public boolean equals(Object that) {
+    return this == that || (that instanceof Exercise other && parts().equals(other.parts()));
+  }
+
+  @Override
+  public int hashCode() {
+    return id.hashCode();
+  }
+
+  @Override
+  public String toString() {
+    return "Exercise[%s]".formatted(id);
   }
 }

@@ -30,6 +30,12 @@ public record Guidance(
     List<String> synonyms,
     Directions directions) {
 
+  /** Stands in the words for the digits that the activity works. */
+  public static final String DIGITS_OF_ACTIVITY = "{digits}";
+
+  /** What is said of them where no activity is known. */
+  public static final String ANY_DIGITS = "digit that works the trigger";
+
   /** Copies the lists. */
   public Guidance {
     action = List.copyOf(action);
@@ -37,5 +43,10 @@ public record Guidance(
     cautions = List.copyOf(cautions);
     stopRules = List.copyOf(stopRules);
     synonyms = List.copyOf(synonyms);
+  }
+
+  /** What to do where no activity is known. */
+  public List<String> actionForAnybody() {
+    return action.stream().map(step -> step.replace(DIGITS_OF_ACTIVITY, ANY_DIGITS)).toList();
   }
 }

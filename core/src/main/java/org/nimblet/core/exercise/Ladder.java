@@ -24,10 +24,13 @@ public record Ladder(List<Rung> rungs) {
   /** 8–12 repetitions (ACSM 2011, from memory). */
   private static final List<Integer> LOADED = List.of(8, 10, 12);
 
-  private static final List<Integer> BEFORE_A_BIG_STEP = List.of(15, 20);
+  /** So many repetitions come before a step that is bigger (ours). */
+  public static final int REPETITIONS_BEFORE_A_BIG_STEP = 20;
+
+  private static final List<Integer> BEFORE_A_BIG_STEP = List.of(15, REPETITIONS_BEFORE_A_BIG_STEP);
 
   /** Load rises by 2–10 % (ACSM 2009, from memory); a bigger step asks for more repetitions. */
-  private static final int SMALL_STEP_PERCENT = 10;
+  public static final int SMALL_STEP_PERCENT = 10;
 
   private static final int FIRST_ENDURANCE = 40;
   private static final int GREATEST_SUBDIVISION = 4;
@@ -76,7 +79,17 @@ public record Ladder(List<Rung> rungs) {
               .map(thing -> new Rung(thing.word(), usual, Optional.of(thing)))
               .toList());
     } else if (steps instanceof Progression.Named named) {
-      return new Ladder(named.names().stream().map(name -> rung(name, usual)).toList());
+      return new Ladder(
+          named.rungs().stream()
+              .map(
+                  rung ->
+                      new Rung(
+                          rung.name(),
+                          rung.quantity().isPresent() && method == exercise.usualMethod()
+                              ? usual.withQuantity(rung.quantity().getAsInt())
+                              : usual,
+                          rung.thing()))
+              .toList());
     } else if (steps instanceof Progression.Tempo tempo) {
       return tempo(plan, tempo.upperBeatsPerMinute());
     } else if (steps instanceof Progression.Endurance) {

@@ -2,6 +2,8 @@ package org.nimblet.core.exercise;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -10,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
+import org.nimblet.core.anatomy.Region;
 
 /**
  * The fields of one exercise, or of one part of it, read with their types. A wrong field becomes a
@@ -141,6 +144,93 @@ final class LibraryEntry {
     return numbers;
   }
 
+  /** How much each of these is used, by its identifier. */
+  <E extends Enum<E>> Map<E, Use> uses(Class<E> type) {
+    Map<E, Use> uses = new EnumMap<>(type);
+    for (Object field : fields.keySet()) {
+      choice(String.valueOf(field), field, type)
+          .ifPresent(named -> use(field.toString()).ifPresent(use -> uses.put(named, use)));
+    }
+    return uses;
+  }
+
+  /**
+   * How much regions are used: by named rules, then by groups of regions from the widest on, then
+   * region by region; what is written more exactly counts.
+   */
+  Map<Region, Use> regionUses() {
+    Map<Region, Use> uses = new EnumMap<>(Region.class);
+    for (UseRule rule : choices("by", UseRule.class)) {
+      rule.uses().forEach((region, use) -> uses.merge(region, use, Use::greater));
+    }
+    for (RegionGroup group : RegionGroup.values()) {
+      if (fields.containsKey(group.id())) {
+        use(group.id()).ifPresent(use -> group.regions().forEach(r -> uses.put(r, use)));
+      }
+    }
+    for (Object field : fields.keySet()) {
+      String name = String.valueOf(field);
+      if (!name.equals("by") && group(name).isEmpty()) {
+        region(name, field).ifPresent(region -> use(name).ifPresent(use -> uses.put(region, use)));
+      }
+    }
+    return uses;
+  }
+
+  /** Regions and groups of them as one set. */
+  Set<Region> regions(String field) {
+    Set<Region> regions = EnumSet.noneOf(Region.class);
+    for (String name : texts(field, false)) {
+      Optional<RegionGroup> group = group(name);
+      if (group.isPresent()) {
+        regions.addAll(group.get().regions());
+      } else {
+        region(field, name).ifPresent(regions::add);
+      }
+    }
+    return regions;
+  }
+
+  private static Optional<RegionGroup> group(String name) {
+    return Arrays.stream(RegionGroup.values()).filter(group -> group.id().equals(name)).findFirst();
+  }
+
+  private Optional<Region> region(String field, Object name) {
+    Optional<Region> found =
+        Arrays.stream(Region.values())
+            .filter(region -> region.id().equals(name.toString().strip()))
+            .findFirst();
+    if (found.isEmpty()) {
+      problem(
+          field,
+          "(%s) is no region; allowed: %s, %s"
+              .formatted(name, ids(RegionGroup.class), ids(Region.class)));
+    }
+    return found;
+  }
+
+  private Optional<Use> use(String field) {
+    Object value = fields.get(field);
+    Optional<Use> use = value instanceof Integer level ? Use.of(level) : Optional.empty();
+    if (use.isEmpty()) {
+      problem(
+          field,
+          "(%s) must be 1 (moves or touches), 2 (works or takes to its end) or 3 (loads)"
+              .formatted(value));
+    }
+    return use;
+  }
+
+  static <E extends Enum<E>> String ids(Class<E> type) {
+    return Arrays.stream(type.getEnumConstants())
+        .map(LibraryWriter::word)
+        .collect(Collectors.joining(", "));
+  }
+
+  <E extends Enum<E>> Optional<E> choiceIfAny(String field, Class<E> type) {
+    return has(field) ? choice(field, fields.get(field), type) : Optional.empty();
+  }
+
   <E extends Enum<E>> E choice(String field, Class<E> type, E otherwise) {
     Object value = fields.get(field);
     return value == null ? otherwise : choice(field, value, type).orElse(otherwise);
@@ -161,14 +251,7 @@ final class LibraryEntry {
             .filter(constant -> constant.name().equals(wanted))
             .findFirst();
     if (found.isEmpty()) {
-      problem(
-          field,
-          "(%s) must be one of %s"
-              .formatted(
-                  value,
-                  Arrays.stream(type.getEnumConstants())
-                      .map(LibraryWriter::word)
-                      .collect(Collectors.joining(", "))));
+      problem(field, "(%s) must be one of %s".formatted(value, ids(type)));
     }
     return found;
   }

@@ -7,10 +7,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.function.Supplier;
 import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Movement;
+import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Target;
 import org.yaml.snakeyaml.LoaderOptions;
 import org.yaml.snakeyaml.Yaml;
@@ -41,7 +43,12 @@ final class LibraryReader {
           "easier-exercise",
           "harder-exercise",
           "ladder",
-          "excluded-by",
+          "closed-with",
+          "uses",
+          "helper",
+          "role",
+          "digits-of-activity",
+          "coach-only",
           "main",
           "serves",
           "segment",
@@ -81,9 +88,11 @@ final class LibraryReader {
           "least",
           "greatest",
           "method");
+  private static final Set<String> CLOSED_WITH_FIELDS = Set.of("conditions", "signs", "sore");
   private static final Set<String> FIGURE_FIELDS =
       Set.of("view", "poses", "worked", "arrow", "prop", "wrong");
-  private static final Set<String> LADDER_FIELDS = Set.of("kind", "upper", "things", "names");
+  private static final Set<String> LADDER_FIELDS = Set.of("kind", "upper", "things", "rungs");
+  private static final Set<String> NAMED_RUNG_FIELDS = Set.of("name", "thing", "quantity");
 
   private final String file;
   private final List<LibraryProblem> problems;
@@ -152,7 +161,9 @@ final class LibraryReader {
             () ->
                 new Demands(
                     entry.choice("segment", BodySegment.class, BodySegment.HANDS),
-                    setOf(entry.choices("movements", Movement.class), Movement.class),
+                    entry.has("movements")
+                        ? entry.part("movements").uses(Movement.class)
+                        : Map.of(),
                     entry.number("intensity"),
                     entry.flag("needs-warmth"),
                     entry.flag("tires"),
@@ -160,8 +171,12 @@ final class LibraryReader {
                     entry.choices("positions", Position.class),
                     setOf(entry.choices("things", Thing.class), Thing.class),
                     setOf(entry.choices("disciplines", Discipline.class), Discipline.class),
+                    entry.choiceIfAny("role", HandRole.class),
+                    entry.flag("digits-of-activity"),
                     entry.choice("recovery", Recovery.class, Recovery.NONE),
-                    setOf(entry.choices("excluded-by", ReferralSign.class), ReferralSign.class)));
+                    entry.flag("coach-only"),
+                    closedWith(entry)));
+    Optional<Uses> uses = uses(entry);
     Optional<Progression> progression = progression(entry);
     Optional<Figure> figure = figure(entry.part("figure"));
     LibraryEntry usual = entry.part("dose");
@@ -184,11 +199,41 @@ final class LibraryReader {
                 kind,
                 guidance,
                 service.orElseThrow(),
+                uses.orElseThrow(),
                 demands.orElseThrow(),
                 usualMethod,
                 doses,
                 progression.orElseThrow(),
                 figure.orElseThrow()));
+  }
+
+  private static ClosedWith closedWith(LibraryEntry entry) {
+    if (!entry.has("closed-with")) {
+      return ClosedWith.NOTHING;
+    }
+    LibraryEntry closed = entry.part("closed-with");
+    closed.allowOnly(CLOSED_WITH_FIELDS);
+    return new ClosedWith(
+        setOf(closed.choices("conditions", Condition.class), Condition.class),
+        setOf(closed.choices("signs", ReferralSign.class), ReferralSign.class),
+        closed.regions("sore"));
+  }
+
+  private static Optional<Uses> uses(LibraryEntry entry) {
+    return entry.checked(
+        "uses",
+        () -> {
+          Map<Region, Use> acting = entry.part("uses").regionUses();
+          Map<Region, Use> helping =
+              entry.has("helper") ? entry.part("helper").regionUses() : Map.of();
+          if (entry.has("helper") && helping.isEmpty()) {
+            entry.problem(
+                "helper",
+                "(nothing) must name a rule with by, or regions with 1, 2 or 3; allowed rules: "
+                    + LibraryEntry.ids(UseRule.class));
+          }
+          return new Uses(acting, helping);
+        });
   }
 
   private static Directions directions(LibraryEntry entry) {
@@ -228,13 +273,23 @@ final class LibraryReader {
       case "endurance" -> new Progression.Endurance();
       case "tempo" -> new Progression.Tempo(ladder.number("upper"));
       case "things" -> new Progression.Things(ladder.choices("things", Thing.class));
-      case "named" -> new Progression.Named(ladder.texts("names", true));
+      case "named" ->
+          new Progression.Named(
+              ladder.parts("rungs").stream().map(LibraryReader::namedRung).toList());
       default -> {
         ladder.problem(
             "kind", "(%s) must be one of by-dose, endurance, tempo, things, named".formatted(kind));
         yield new Progression.ByDose();
       }
     };
+  }
+
+  private static Progression.NamedRung namedRung(LibraryEntry rung) {
+    rung.allowOnly(NAMED_RUNG_FIELDS);
+    return new Progression.NamedRung(
+        rung.text("name"),
+        rung.choiceIfAny("thing", Thing.class),
+        rung.has("quantity") ? OptionalInt.of(rung.number("quantity")) : OptionalInt.empty());
   }
 
   private static <E extends Enum<E>> Set<E> setOf(List<E> values, Class<E> type) {

@@ -49,7 +49,9 @@ public final class LibraryWriter {
     fields.put("main", exercise.service().main().id());
     fields.put("serves", new LinkedHashMap<>(exercise.service().contributions()));
     fields.put("segment", word(demands.segment()));
-    putUnlessEmpty(fields, "movements", sorted(demands.movements()));
+    putUnlessEmpty(fields, "movements", levels(demands.movements()));
+    fields.put("uses", levels(exercise.uses().acting()));
+    putUnlessEmpty(fields, "helper", levels(exercise.uses().helping()));
     fields.put("intensity", demands.intensity());
     fields.put("needs-warmth", demands.needsWarmth());
     fields.put("tires", demands.tires());
@@ -59,8 +61,15 @@ public final class LibraryWriter {
     fields.put("positions", words(demands.positions().stream()));
     putUnlessEmpty(fields, "things", sorted(demands.things()));
     putUnlessEmpty(fields, "disciplines", sorted(demands.disciplines()));
+    demands.role().ifPresent(role -> fields.put("role", word(role)));
+    if (demands.digitsOfActivity()) {
+      fields.put("digits-of-activity", true);
+    }
     fields.put("recovery", word(demands.recovery()));
-    putUnlessEmpty(fields, "excluded-by", sorted(demands.excludedBy()));
+    if (demands.coachOnly()) {
+      fields.put("coach-only", true);
+    }
+    putUnlessEmpty(fields, "closed-with", closedWith(demands.closedWith()));
     progression(exercise.progression(), fields);
     fields.put("dose", dose(exercise.usualMethod(), exercise.doseFor(exercise.usualMethod())));
     putUnlessEmpty(
@@ -72,6 +81,20 @@ public final class LibraryWriter {
             .toList());
     fields.put("figure", figure(exercise.figure()));
     return fields;
+  }
+
+  private static Map<String, Object> closedWith(ClosedWith closedWith) {
+    Map<String, Object> fields = new LinkedHashMap<>();
+    putUnlessEmpty(fields, "conditions", sorted(closedWith.conditions()));
+    putUnlessEmpty(fields, "signs", sorted(closedWith.signs()));
+    putUnlessEmpty(fields, "sore", sorted(closedWith.sore()));
+    return fields;
+  }
+
+  private static Map<String, Integer> levels(Map<? extends Enum<?>, Use> uses) {
+    Map<String, Integer> levels = new LinkedHashMap<>();
+    uses.forEach((used, use) -> levels.put(word(used), use.level()));
+    return levels;
   }
 
   private static void progression(Progression progression, Map<String, Object> fields) {
@@ -91,11 +114,19 @@ public final class LibraryWriter {
       ladder.put("things", words(things.things().stream()));
     } else if (steps instanceof Progression.Named named) {
       ladder.put("kind", "named");
-      ladder.put("names", named.names());
+      ladder.put("rungs", named.rungs().stream().map(LibraryWriter::namedRung).toList());
     } else {
       ladder.put("kind", "by-dose");
     }
     fields.put("ladder", ladder);
+  }
+
+  private static Map<String, Object> namedRung(Progression.NamedRung rung) {
+    Map<String, Object> fields = new LinkedHashMap<>();
+    fields.put("name", rung.name());
+    rung.thing().ifPresent(thing -> fields.put("thing", word(thing)));
+    rung.quantity().ifPresent(quantity -> fields.put("quantity", quantity));
+    return fields;
   }
 
   private static Map<String, Object> dose(Method method, DosePlan plan) {
@@ -183,6 +214,12 @@ public final class LibraryWriter {
   }
 
   private static void putUnlessEmpty(Map<String, Object> fields, String name, List<?> values) {
+    if (!values.isEmpty()) {
+      fields.put(name, values);
+    }
+  }
+
+  private static void putUnlessEmpty(Map<String, Object> fields, String name, Map<?, ?> values) {
     if (!values.isEmpty()) {
       fields.put(name, values);
     }

@@ -2,6 +2,7 @@ package org.nimblet.core.exercise;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 
 /**
  * How an exercise is made easier and harder.
@@ -57,15 +58,32 @@ public record Progression(
   }
 
   /**
-   * Named variants, at the usual dose.
+   * Named variants, each with a dose or a thing of its own.
    *
-   * @param names from the easiest on, at least two
+   * @param rungs from the easiest on, at least two
    */
-  public record Named(List<String> names) implements Steps {
+  public record Named(List<NamedRung> rungs) implements Steps {
     /** Checks that there are steps. */
     public Named {
-      names = List.copyOf(names);
-      atLeastTwo(names);
+      rungs = List.copyOf(rungs);
+      atLeastTwo(rungs);
+    }
+  }
+
+  /**
+   * A rung with a name: what it is done with, or how much of it.
+   *
+   * @param name what it is called
+   * @param thing what it is done with, if that makes the rung
+   * @param quantity the quantity of the dose there, if that makes the rung
+   */
+  public record NamedRung(String name, Optional<Thing> thing, OptionalInt quantity) {
+    /** Checks that it has something of its own. */
+    public NamedRung {
+      if (thing.isEmpty() && quantity.isEmpty()) {
+        throw new IllegalArgumentException(
+            "rung (%s) must have a thing or a quantity of the dose".formatted(name));
+      }
     }
   }
 

@@ -1,7 +1,6 @@
 package org.nimblet.core.exercise;
 
-import java.util.EnumSet;
-import java.util.Set;
+import java.util.Locale;
 
 /** A sign with which a clinician is seen first (common practice, no source). */
 public enum ReferralSign {
@@ -25,21 +24,8 @@ public enum ReferralSign {
     return word;
   }
 
-  /** From this intensity on a stretch counts as intense (ours). */
-  private static final int INTENSE = 3;
-
-  /**
-   * The signs that exclude an exercise by what it is: strengthening and intense stretching wait for
-   * every sign (common practice, no source); other effortful work waits where tissue may be hurt
-   * (ours).
-   */
-  static Set<ReferralSign> excluding(Kind kind, int intensity) {
-    if (kind == Kind.STRENGTHEN || (kind == Kind.STRETCH && intensity >= INTENSE)) {
-      return EnumSet.allOf(ReferralSign.class);
-    }
-    if (kind == Kind.STRETCH || intensity >= INTENSE) {
-      return EnumSet.of(SWELLING, RECENT_INJURY, STRONG_PAIN);
-    }
-    return EnumSet.noneOf(ReferralSign.class);
+  /** The identifier used in files: lower case, words joined by hyphens. */
+  public String id() {
+    return name().toLowerCase(Locale.ROOT).replace('_', '-');
   }
 }

@@ -8,22 +8,19 @@ import java.util.Set;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
-import org.nimblet.core.anatomy.Digit;
-import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Target;
 import org.nimblet.core.anatomy.Tissue;
 
 /** What an exercise serves; what follows from it is worked out once. */
 public final class Service {
 
-  /** A contribution from here on counts as loading the regions of its target (ours). */
-  private static final int LOADING = 3;
+  /** A contribution from here on counts as working its tissue (ours). */
+  private static final int WORKING = 3;
 
   private final Target main;
   private final SortedMap<String, Integer> contributions;
   private final Map<Target, Integer> targets;
   private final Set<Tissue> workedTissues;
-  private final Set<Region> loadedRegions;
 
   /**
    * Checks the contributions.
@@ -59,16 +56,12 @@ public final class Service {
     this.targets = Collections.unmodifiableMap(found);
     Set<Target> loaded =
         found.keySet().stream()
-            .filter(target -> found.get(target) >= LOADING)
+            .filter(target -> found.get(target) >= WORKING)
             .collect(Collectors.toSet());
     this.workedTissues =
         loaded.stream()
             .filter(Tissue.class::isInstance)
             .map(Tissue.class::cast)
-            .collect(Collectors.toUnmodifiableSet());
-    this.loadedRegions =
-        loaded.stream()
-            .flatMap(target -> regionsOf(target).stream())
             .collect(Collectors.toUnmodifiableSet());
   }
 
@@ -92,11 +85,6 @@ public final class Service {
     return workedTissues;
   }
 
-  /** The regions that the exercise loads: those of every target it gives at least 3 points to. */
-  public Set<Region> loadedRegions() {
-    return loadedRegions;
-  }
-
   @Override
   public boolean equals(Object that) {
     return that instanceof Service other
@@ -112,12 +100,5 @@ public final class Service {
   @Override
   public String toString() {
     return "Service[main=%s, contributions=%s]".formatted(main, contributions);
-  }
-
-  private static Set<Region> regionsOf(Target target) {
-    if (target instanceof Tissue tissue) {
-      return tissue.regions();
-    }
-    return target instanceof Digit digit ? Set.of(Region.of(digit)) : Set.of();
   }
 }

@@ -7,7 +7,7 @@ import org.nimblet.core.exercise.Recovery;
 
 /** What age asks for (common practice, no source; the lines are ours). */
 public enum AgeGroup {
-  UNDER_16("under 16", "No heavy strengthening, small spans."),
+  UNDER_16("under 16", "No heavy strengthening, no long heavy counts, small spans."),
   ADULT("16 to 60", ""),
   /** Holds of 30–60 s for older adults: ACSM 2011, from memory. */
   OVER_60("over 60", "Holds of 30 to 60 s, loads go up more slowly.");
@@ -43,6 +43,6 @@ public enum AgeGroup {
         exercise.kind() == Kind.STRENGTHEN && exercise.demands().recovery() == Recovery.REST_DAY;
     boolean wide =
         exercise.service().main() == Quality.REACH && exercise.demands().intensity() >= WIDE;
-    return heavy || wide;
+    return heavy || wide || exercise.demands().coachOnly();
   }
 }

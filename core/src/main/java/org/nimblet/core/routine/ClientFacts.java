@@ -1,5 +1,6 @@
 package org.nimblet.core.routine;
 
+import java.util.List;
 import java.util.Set;
 import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.anatomy.Side;
@@ -17,6 +18,7 @@ import org.nimblet.core.exercise.Thing;
  * @param method the stretching method they like
  * @param positions the positions they can take
  * @param things what they have at hand
+ * @param weightGrams the weights they own, in grams
  * @param health what hurts and what is to be minded
  */
 public record ClientFacts(
@@ -26,12 +28,14 @@ public record ClientFacts(
     Method method,
     Set<Position> positions,
     Set<Thing> things,
+    List<Integer> weightGrams,
     Health health) {
 
   /** Copies the collections. */
   public ClientFacts {
     positions = Set.copyOf(positions);
     things = Set.copyOf(things);
+    weightGrams = List.copyOf(weightGrams);
   }
 
   /** The side that goes first: the weaker one, which is the non-dominant one until measured. */

@@ -138,7 +138,8 @@ public final class Composer {
     Options options = new Options(plan, request);
     List<Offer> offers = new ArrayList<>();
     for (Exercise exercise : library.exercises()) {
-      if (!taken.contains(exercise.id()) && Gate.closedFor(exercise, plan, request).isEmpty()) {
+      if (!taken.contains(exercise.id())
+          && Gate.closedFor(exercise, Gate.FOR_THE_COACH, plan, request).isEmpty()) {
         options.of(exercise).stream()
             .min(Comparator.comparing(o -> Math.abs(o.choice().level() - 100)))
             .ifPresent(o -> offers.add(new Offer(o.step(), o.charge(), o.choice().points())));
@@ -155,7 +156,7 @@ public final class Composer {
   public List<Rejection> closed(RoutineRequest request) {
     List<Rejection> closed = new ArrayList<>();
     for (Exercise exercise : library.exercises()) {
-      Gate.closedFor(exercise, plan, request)
+      Gate.closedFor(exercise, Gate.FOR_THE_COACH, plan, request)
           .ifPresent(reason -> closed.add(new Rejection(exercise, reason)));
     }
     return closed;
@@ -166,7 +167,7 @@ public final class Composer {
   /** Pinned steps that safety forbids are refused, whoever pinned them. */
   private Optional<String> refusedPins(RoutineRequest request) {
     for (Step step : request.pinned()) {
-      for (Gate gate : EnumSet.of(Gate.SIGN, Gate.CLINICIAN)) {
+      for (Gate gate : Gate.OF_SAFETY) {
         Optional<Reason> reason =
             step.sides().stream()
                 .flatMap(side -> gate.closed(step.exercise(), side, plan, request).stream())
@@ -270,7 +271,7 @@ public final class Composer {
       List<List<Picked>> own = new ArrayList<>();
       byPhase
           .getOrDefault(p, Map.of())
-          .forEach((group, members) -> own.add(composites(group, members, already, earlier)));
+          .forEach((group, members) -> own.add(composites(group, members, already, asked)));
       groups.add(own);
       windows.add(
           new PhaseWindow(
@@ -340,7 +341,9 @@ public final class Composer {
    * the best is kept. What is pinned of the group counts as one of the two.
    */
   private List<Picked> composites(
-      String group, List<List<Option>> members, List<Option> already, List<Set<String>> earlier) {
+      String group, List<List<Option>> members, List<Option> already, Asked asked) {
+    int heldAtMost = asked.request().heldSecondsPerTissue(plan);
+    List<Set<String>> earlier = asked.earlier();
     List<Option> pins = already.stream().filter(option -> option.group().equals(group)).toList();
     if (pins.size() > 1) {
       return List.of();
@@ -351,11 +354,13 @@ public final class Composer {
         if (pins.isEmpty()) {
           for (int j = i + 1; j < members.size(); j++) {
             for (Option second : members.get(j)) {
-              keepPair(best, first, second, earlier);
+              if (first.heldSeconds() + second.heldSeconds() <= heldAtMost) {
+                keepPair(best, first, second, earlier);
+              }
             }
           }
           keep(best, List.of(first), 2 * first.choice().points(), earlier);
-        } else if (pins.get(0).heldSeconds() + first.heldSeconds() <= plan.heldSecondsPerTissue()) {
+        } else if (pins.get(0).heldSeconds() + first.heldSeconds() <= heldAtMost) {
           long pin = pins.get(0).choice().points();
           long own = first.choice().points();
           keep(best, List.of(first), own + Math.max(own, pin) - pin, earlier);
@@ -365,13 +370,11 @@ public final class Composer {
     return List.copyOf(best.values());
   }
 
-  private void keepPair(
+  private static void keepPair(
       Map<Long, Picked> best, Option first, Option second, List<Set<String>> earlier) {
-    if (first.heldSeconds() + second.heldSeconds() <= plan.heldSecondsPerTissue()) {
-      long a = first.choice().points();
-      long b = second.choice().points();
-      keep(best, List.of(first, second), a + b + Math.max(a, b), earlier);
-    }
+    long a = first.choice().points();
+    long b = second.choice().points();
+    keep(best, List.of(first, second), a + b + Math.max(a, b), earlier);
   }
 
   private static void keep(
@@ -559,7 +562,7 @@ public final class Composer {
         Math.min(
             step.exercise().planOf(dose, request.facts().method()).bounds().greatest()
                 - dose.quantity(),
-            (plan.heldSecondsPerTissue() - held) / perSide);
+            (request.heldSecondsPerTissue(plan) - held) / perSide);
     // A second more of hold takes as many seconds as there are repetitions over all sides; a
     // release
     // may come on top, which is looked at afterwards.

@@ -19,6 +19,14 @@ final class DoseFindings {
     return each(routine, RoutineRule.DOSE_OUT_OF_BOUNDS, DoseRules::bounds);
   }
 
+  static List<Finding> bentWrist(CheckedRoutine routine) {
+    return each(routine, RoutineRule.BENT_WRIST_TOO_LONG, DoseRules::bentWrist);
+  }
+
+  static List<Finding> loadStep(CheckedRoutine routine) {
+    return each(routine, RoutineRule.LOAD_STEP_TOO_BIG, DoseRules::loadStep);
+  }
+
   static List<Finding> loadAndRepetitions(CheckedRoutine routine) {
     return each(routine, RoutineRule.LOAD_AND_REPS_TOGETHER, DoseRules::loadAndRepetitions);
   }

@@ -1,7 +1,10 @@
 package org.nimblet.core.routine;
 
+import java.util.Collections;
 import java.util.Optional;
+import org.nimblet.core.anatomy.Movement;
 import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.exercise.Condition;
 import org.nimblet.core.exercise.Dose;
 import org.nimblet.core.exercise.DoseForm;
 import org.nimblet.core.exercise.DosePlan;
@@ -33,7 +36,9 @@ final class DoseRules {
   /** The first thing that makes a dose unsound for this person and time; empty if nothing does. */
   static Optional<String> unsound(Step step, RoutineRequest asked) {
     return singleFinger(step, asked)
+        .or(() -> bentWrist(step, asked))
         .or(() -> levelHeld(step, asked))
+        .or(() -> loadStep(step, asked))
         .or(() -> loadAndRepetitions(step, asked))
         .or(() -> tempo(step, asked))
         .map(Wrong::sentence)
@@ -42,50 +47,122 @@ final class DoseRules {
 
   /** A single finger is held for 10 s at most (common practice, no source). */
   static Optional<Wrong> singleFinger(Step step, RoutineRequest asked) {
+    return step.exercise().kind() == Kind.STRETCH && Exercise.holdsSingleFingers(step.dose())
+        ? heldTooLong(
+            step,
+            asked,
+            Exercise.SINGLE_FINGER_HOLD_SECONDS,
+            "One finger is held for %d s at most.")
+        : Optional.empty();
+  }
+
+  /** With carpal tunnel trouble a bent wrist is held for 30 s at most (common practice). */
+  static Optional<Wrong> bentWrist(Step step, RoutineRequest asked) {
+    boolean bends =
+        step.exercise().kind() == Kind.STRETCH
+            && step.exercise().demands().reaches(Movement.WRIST_EXTENSION);
+    boolean known =
+        asked.facts().health().conditions().stream()
+            .filter(one -> one.condition() == Condition.CARPAL_TUNNEL)
+            .anyMatch(one -> !Collections.disjoint(one.sides(), step.sides()));
+    return bends && known
+        ? heldTooLong(
+            step,
+            asked,
+            Condition.BENT_WRIST_HOLD_SECONDS,
+            "With carpal tunnel trouble a bent wrist is held for %d s at most.")
+        : Optional.empty();
+  }
+
+  private static Optional<Wrong> heldTooLong(
+      Step step, RoutineRequest asked, int most, String rule) {
     Dose dose = step.dose();
-    int most = Exercise.SINGLE_FINGER_HOLD_SECONDS;
-    int held = dose.form().heldSeconds(asked.facts().pace());
-    if (step.exercise().kind() != Kind.STRETCH
-        || !Exercise.holdsSingleFingers(dose)
-        || held <= most) {
+    int held =
+        dose.passes(step.firstSide()).stream()
+            .mapToInt(side -> dose.on(side).form().heldSeconds(asked.facts().pace()))
+            .max()
+            .orElseThrow();
+    if (held <= most) {
       return Optional.empty();
     }
+    Dose alike = dose.withException(Optional.empty());
     Dose right =
         dose.form() instanceof DoseForm.Hold || dose.form() instanceof DoseForm.UntilEases
-            ? dose.withQuantity(most)
-            : usual(step, asked);
+            ? alike.withQuantity(Math.min(most, alike.quantity()))
+            : shortest(step, asked, most);
     return Optional.of(
         new Wrong(
-            "%s is held for %d s. One finger is held for %d s at most."
-                .formatted(step.exercise().title(), held, most),
+            "%s is held for %d s. %s"
+                .formatted(step.exercise().title(), held, rule.formatted(most)),
             "hold " + most + " s",
             Optional.of(right)));
   }
 
-  /** With pain of 4 and more the level of strengthening work is held. */
+  /** Fewer breaths, as many as fit; else the usual dose. */
+  private static Dose shortest(Step step, RoutineRequest asked, int mostSeconds) {
+    Dose alike = step.dose().withException(Optional.empty());
+    for (int quantity = alike.quantity(); quantity > 0; quantity--) {
+      Dose fewer = alike.withQuantity(quantity);
+      if (alike.form().variesItself()
+          && fewer.form().heldSeconds(asked.facts().pace()) <= mostSeconds) {
+        return fewer;
+      }
+    }
+    return usual(step, asked);
+  }
+
+  /**
+   * With pain of 4 and more the level of what loads is held: load, tempo, repetitions, sets and
+   * times stay at those of last time, or at the usual ones.
+   */
   static Optional<Wrong> levelHeld(Step step, RoutineRequest asked) {
     if (step.exercise().kind() != Kind.STRENGTHEN) {
       return Optional.empty();
     }
-    Dose usual = usual(step, asked);
-    boolean more =
-        step.dose().quantity() > usual.quantity()
-            || step.dose().repetitions() * step.dose().sets() > usual.repetitions() * usual.sets();
-    if (!more) {
+    Dose last = asked.recent().lastDoses().get(step.exercise().id());
+    boolean comparable = last != null && last.form().getClass() == step.dose().form().getClass();
+    Dose held = comparable ? alikeOnSides(last, step) : usual(step, asked);
+    if (!isMore(step.dose(), held)) {
       return Optional.empty();
     }
     for (Side side : step.sides()) {
-      Optional<Pain> pain = asked.facts().health().worstFor(step.exercise(), side);
-      if (pain.isPresent() && PainDose.of(pain.get().level(), pain.get().course()).levelHeld()) {
+      if (asked.facts().health().doseFor(step.exercise(), side).levelHeld()) {
+        int worst =
+            asked.facts().health().worstFor(step.exercise(), side).map(Pain::level).orElseThrow();
         return Optional.of(
             new Wrong(
-                "%s is above its usual dose; with pain %d of 10 the level is held."
-                    .formatted(step.exercise().title(), pain.get().level()),
-                "usual dose",
-                Optional.of(usual)));
+                "%s is above %s; with pain %d of 10 the level is held."
+                    .formatted(
+                        step.exercise().title(),
+                        comparable ? "its dose of last time" : "its usual dose",
+                        worst),
+                comparable ? "dose of last time" : "usual dose",
+                Optional.of(held)));
       }
     }
     return Optional.empty();
+  }
+
+  private static Dose alikeOnSides(Dose dose, Step step) {
+    return dose.laterality() == step.dose().laterality()
+        ? dose.withException(Optional.empty())
+        : dose.withLaterality(step.dose().laterality());
+  }
+
+  /** Whether a dose asks for more than another in anything, on any side. */
+  private static boolean isMore(Dose dose, Dose than) {
+    return dose.passes(Side.LEFT).stream()
+        .map(dose::on)
+        .anyMatch(
+            own ->
+                own.quantity() > than.quantity()
+                    || own.repetitions() * own.sets() > than.repetitions() * than.sets()
+                    || grams(own) > grams(than)
+                    || beatsPerMinute(own.form()) > beatsPerMinute(than.form()));
+  }
+
+  private static int grams(Dose dose) {
+    return dose.load().map(Load::grams).orElse(0);
   }
 
   private static Dose usual(Step step, RoutineRequest asked) {
@@ -104,15 +181,64 @@ final class DoseRules {
     }
     Load before = last.load().get();
     boolean heavier = now.load().get().grams() > before.grams();
-    boolean more = now.repetitions() * now.sets() > last.repetitions() * last.sets();
+    boolean more =
+        now.passes(Side.LEFT).stream()
+            .map(now::on)
+            .anyMatch(own -> own.repetitions() * own.sets() > last.repetitions() * last.sets());
     return heavier && more
         ? Optional.of(
             new Wrong(
                 "%s gets heavier than last time (%s) and has more repetitions; one of them rises at a time."
                     .formatted(step.exercise().title(), before.words()),
                 "repetitions as last time",
-                Optional.of(now.withRepetitions(last.repetitions(), last.sets()))))
+                Optional.of(
+                    now.withException(Optional.empty())
+                        .withRepetitions(last.repetitions(), last.sets()))))
         : Optional.empty();
+  }
+
+  /**
+   * A weight rises to the next one that is owned: by 10 % at once; a bigger step asks for 20
+   * repetitions first (ACSM 2009, from memory; the 20 are ours). To begin with, no more than is
+   * usual or light.
+   */
+  static Optional<Wrong> loadStep(Step step, RoutineRequest asked) {
+    Dose now = step.dose();
+    if (now.load().filter(Load.Weight.class::isInstance).isEmpty()) {
+      return Optional.empty();
+    }
+    Dose last = asked.recent().lastDoses().get(step.exercise().id());
+    boolean known = last != null && last.load().isPresent();
+    int before = known ? grams(last) : grams(usual(step, asked));
+    int most = before * (100 + Ladder.SMALL_STEP_PERCENT) / 100;
+    if (grams(now) <= most) {
+      return Optional.empty();
+    }
+    int next =
+        OwnLoad.owned(step.exercise(), asked.facts()).stream()
+            .mapToInt(Load::grams)
+            .filter(grams -> grams > before)
+            .min()
+            .orElse(most);
+    boolean ready = known && last.repetitions() >= Ladder.REPETITIONS_BEFORE_A_BIG_STEP;
+    if (ready && grams(now) <= next) {
+      return Optional.empty();
+    }
+    return OwnLoad.of(step.exercise(), now, asked)
+        .filter(right -> grams(right) < grams(now))
+        .map(
+            right ->
+                new Wrong(
+                    "%s goes to %s; %s %s. A weight rises by %d %% at most, or to the next one after %d repetitions."
+                        .formatted(
+                            step.exercise().title(),
+                            now.load().get().words(),
+                            known ? "last time it was" : "to begin with it is",
+                            new Load.Weight(before).words(),
+                            Ladder.SMALL_STEP_PERCENT,
+                            Ladder.REPETITIONS_BEFORE_A_BIG_STEP),
+                    right.load().orElseThrow().words(),
+                    Optional.of(right)));
   }
 
   /** A tempo rises by one rung, and only when the last one was even. */
@@ -122,7 +248,11 @@ final class DoseRules {
       return Optional.empty();
     }
     int before = beatsPerMinute(last.form());
-    int now = beatsPerMinute(step.dose().form());
+    int now =
+        step.dose().passes(Side.LEFT).stream()
+            .mapToInt(side -> beatsPerMinute(step.dose().on(side).form()))
+            .max()
+            .orElseThrow();
     boolean uneven = asked.recent().uneven().contains(step.exercise().id());
     if (before == 0 || now == 0) {
       return Optional.empty();
@@ -138,7 +268,10 @@ final class DoseRules {
             "%s goes to %d bpm; last time it was %d, and %s."
                 .formatted(step.exercise().title(), now, before, why),
             most + " bpm",
-            Optional.of(step.dose().withForm(withTempo(step.dose().form(), most)))));
+            Optional.of(
+                step.dose()
+                    .withException(Optional.empty())
+                    .withForm(withTempo(step.dose().form(), most)))));
   }
 
   private static int beatsPerMinute(DoseForm form) {
@@ -155,26 +288,70 @@ final class DoseRules {
     return new DoseForm.Count(((DoseForm.Count) form).beats(), beatsPerMinute);
   }
 
-  /** The quantity of an exercise lies within its bounds. */
+  /** Quantity, repetitions and sets of an exercise lie within its bounds, on each side. */
   static Optional<Wrong> bounds(Step step, RoutineRequest asked) {
     DosePlan own = step.exercise().planOf(step.dose(), asked.facts().method());
-    int quantity = step.dose().quantity();
-    boolean sameForm = own.usual().form().getClass() == step.dose().form().getClass();
-    if (sameForm && own.bounds().contains(quantity)) {
+    Dose dose = step.dose();
+    String title = step.exercise().title();
+    if (own.usual().form().getClass() != dose.form().getClass()) {
+      return Optional.of(
+          new Wrong(
+              "%s has no dose of this form.".formatted(title),
+              "usual dose",
+              Optional.of(usual(step, asked))));
+    }
+    for (Side side : dose.passes(step.firstSide())) {
+      Dose one = dose.on(side);
+      String where = dose.exception().isPresent() ? " on the " + side.word() : "";
+      Optional<Wrong> wrong =
+          outside(title, "dosed" + where + " with", one.quantity(), own.bounds(), step, own)
+              .or(
+                  () ->
+                      outside(
+                          title,
+                          "repeated" + where,
+                          one.repetitions(),
+                          new Dose.Bounds(1, own.greatestRepetitions()),
+                          step,
+                          own))
+              .or(
+                  () ->
+                      outside(
+                          title,
+                          "done" + where + " in sets of",
+                          one.sets(),
+                          new Dose.Bounds(1, own.greatestSets()),
+                          step,
+                          own));
+      if (wrong.isPresent()) {
+        return wrong;
+      }
+    }
+    return Optional.empty();
+  }
+
+  private static Optional<Wrong> outside(
+      String title, String what, int is, Dose.Bounds safe, Step step, DosePlan own) {
+    if (safe.contains(is)) {
       return Optional.empty();
     }
-    Dose right =
-        sameForm ? step.dose().withQuantity(own.bounds().clamp(quantity)) : usual(step, asked);
-    String is =
-        sameForm
-            ? "is dosed with %d; %d to %d are safe"
-                .formatted(quantity, own.bounds().least(), own.bounds().greatest())
-            : "has no dose of this form";
+    Dose right = within(step.dose(), own);
     return Optional.of(
         new Wrong(
-            "%s %s.".formatted(step.exercise().title(), is),
-            sameForm ? right.quantity() + " instead of " + quantity : "usual dose",
+            "%s is %s %d; %d to %d are safe."
+                .formatted(title, what, is, safe.least(), safe.greatest()),
+            "%d instead of %d".formatted(safe.clamp(is), is),
             Optional.of(right)));
+  }
+
+  /** The same dose, alike on both sides, with everything inside its bounds. */
+  private static Dose within(Dose dose, DosePlan own) {
+    Dose alike = dose.withException(Optional.empty());
+    return alike
+        .withRepetitions(
+            Math.min(alike.repetitions(), own.greatestRepetitions()),
+            Math.min(alike.sets(), own.greatestSets()))
+        .withQuantity(own.bounds().clamp(alike.quantity()));
   }
 
   /**

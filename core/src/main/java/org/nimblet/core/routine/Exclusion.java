@@ -6,6 +6,7 @@ import org.nimblet.core.anatomy.Movement;
 import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Exercise;
+import org.nimblet.core.exercise.Use;
 
 /**
  * What a clinician or the coach has taken out.
@@ -18,7 +19,7 @@ public record Exclusion(Subject subject, String reason, Optional<LocalDate> unti
 
   /** What is left alone. */
   public sealed interface Subject {
-    /** Whether an exercise is left out by it on a side. */
+    /** Whether an exercise is left out by it while a side acts. */
     boolean closes(Exercise exercise, Side side);
 
     /** What an exercise does that is to be left alone: "Loads the palm on the left". */
@@ -31,14 +32,13 @@ public record Exclusion(Subject subject, String reason, Optional<LocalDate> unti
   /** A region on one side. */
   public record OfRegion(Side side, Region region) implements Subject {
     @Override
-    public boolean closes(Exercise exercise, Side other) {
-      return (side == other || !region.paired())
-          && exercise.service().loadedRegions().contains(region);
+    public boolean closes(Exercise exercise, Side acting) {
+      return exercise.uses().of(acting, side, region).isPresent();
     }
 
     @Override
     public String words() {
-      return "Loads the %s on the %s".formatted(region.word(), side.word());
+      return "Uses the %s on the %s".formatted(region.word(), side.word());
     }
 
     @Override
@@ -50,14 +50,24 @@ public record Exclusion(Subject subject, String reason, Optional<LocalDate> unti
   /** A direction of movement on one side. */
   public record OfMovement(Side side, Movement movement) implements Subject {
     @Override
-    public boolean closes(Exercise exercise, Side other) {
-      boolean sided = movement != Movement.NECK_MOVEMENT && movement != Movement.TRUNK_MOVEMENT;
-      return (side == other || !sided) && exercise.demands().movements().contains(movement);
+    public boolean closes(Exercise exercise, Side acting) {
+      return ((side == acting || !sided()) && exercise.demands().reaches(movement))
+          || (side != acting && movement == Movement.GRIP && helps(exercise));
+    }
+
+    private boolean sided() {
+      return movement != Movement.NECK_MOVEMENT && movement != Movement.TRUNK_MOVEMENT;
+    }
+
+    /** A hand that pulls or presses for the other one grips. */
+    private static boolean helps(Exercise exercise) {
+      return exercise.uses().helping().values().stream().anyMatch(use -> use.isAtLeast(Use.WORKS));
     }
 
     @Override
     public String words() {
-      return "Asks for %s on the %s".formatted(movement.word(), side.word());
+      return "Asks for %s, to its end or under load, on the %s"
+          .formatted(movement.word(), side.word());
     }
 
     @Override
@@ -69,7 +79,7 @@ public record Exclusion(Subject subject, String reason, Optional<LocalDate> unti
   /** One exercise, on both sides. */
   public record OfExercise(String exerciseId) implements Subject {
     @Override
-    public boolean closes(Exercise exercise, Side other) {
+    public boolean closes(Exercise exercise, Side acting) {
       return exercise.id().equals(exerciseId);
     }
 

@@ -11,6 +11,7 @@ import java.util.Set;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.anatomy.Target;
 import org.nimblet.core.anatomy.Tissue;
+import org.nimblet.core.exercise.ClosedWith;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.Kind;
 import org.nimblet.core.exercise.Laterality;
@@ -18,6 +19,7 @@ import org.nimblet.core.exercise.Position;
 import org.nimblet.core.exercise.Recovery;
 import org.nimblet.core.exercise.Substitution;
 import org.nimblet.core.exercise.Thing;
+import org.nimblet.core.exercise.Use;
 import org.nimblet.core.routine.Rejection.Reason;
 
 /**
@@ -28,12 +30,18 @@ public enum Gate {
   SIGN("Referral sign") {
     @Override
     Optional<Reason> closed(Exercise exercise, Side side, PurposePlan plan, RoutineRequest asked) {
-      return isAllowed(exercise, asked)
-          ? Optional.empty()
-          : asked.facts().health().signs().stream()
-              .filter(sign -> sign.closes(exercise, side))
-              .findFirst()
-              .map(Rejection.Signed::new);
+      Health health = asked.facts().health();
+      return health.stops().stream()
+          .filter(stop -> stop.closes(exercise, side))
+          .findFirst()
+          .<Reason>map(Rejection.StoppedToday::new)
+          .or(
+              () ->
+                  health.signs().stream()
+                      .filter(sign -> sign.closes(exercise, side))
+                      .filter(sign -> !health.allows(exercise, sign.told()))
+                      .findFirst()
+                      .map(Rejection.Signed::new));
     }
   },
   CLINICIAN("Clinician") {
@@ -49,38 +57,26 @@ public enum Gate {
     @Override
     Optional<Reason> closed(Exercise exercise, Side side, PurposePlan plan, RoutineRequest asked) {
       Health health = asked.facts().health();
-      if (isAllowed(exercise, asked)) {
-        return Optional.empty();
+      if (health.age().keepsOut(exercise)) {
+        return Optional.of(new Rejection.NotForAge(health.age()));
       }
       return health.conditions().stream()
           .filter(known -> known.closes(exercise, side))
+          .filter(known -> !health.allows(exercise, known.told()))
           .findFirst()
-          .<Reason>map(known -> new Rejection.Conditioned(known.condition()))
-          .or(
-              () ->
-                  health.age().keepsOut(exercise)
-                      ? Optional.of(new Rejection.NotForAge(health.age()))
-                      : Optional.empty());
+          .map(known -> new Rejection.Conditioned(known.condition()));
     }
   },
   PAIN("Pain") {
     @Override
     Optional<Reason> closed(Exercise exercise, Side side, PurposePlan plan, RoutineRequest asked) {
-      Optional<Pain> worst = asked.facts().health().worstFor(exercise, side);
-      if (worst.isEmpty()) {
-        return Optional.empty();
-      }
-      if (SafetyRules.forbids(exercise, worst.get().level())) {
-        return Optional.of(new Rejection.Painful(worst.get()));
-      }
-      PainDose allowed = PainDose.of(worst.get().level(), worst.get().course());
-      boolean doneToday =
-          asked.recent().daysSince(exercise.id()).stream().anyMatch(days -> days == 0);
-      return exercise.kind() == Kind.STRENGTHEN
-              && allowed.often() == PainDose.Often.ONCE_A_DAY
-              && doneToday
-          ? Optional.of(new Rejection.OftenEnough(worst.get(), allowed))
-          : Optional.empty();
+      Health health = asked.facts().health();
+      Optional<Reason> painful =
+          health.painsOf(exercise, side, Use.MOVES).stream()
+              .filter(pain -> hurtsTooMuch(exercise, side, pain))
+              .max(Comparator.comparingInt(Pain::level))
+              .map(Rejection.Painful::new);
+      return painful.or(() -> oftenEnough(exercise, side, asked));
     }
   },
   PURPOSE("Purpose") {
@@ -96,18 +92,24 @@ public enum Gate {
           : Optional.empty();
     }
   },
+  COACH("The coach's choice") {
+    @Override
+    Optional<Reason> closed(Exercise exercise, Side side, PurposePlan plan, RoutineRequest asked) {
+      return exercise.demands().coachOnly()
+          ? Optional.of(new Rejection.CoachOnly())
+          : Optional.empty();
+    }
+  },
   PLAY("Play near by") {
     @Override
     Optional<Reason> closed(Exercise exercise, Side side, PurposePlan plan, RoutineRequest asked) {
-      if (!exercise.demands().tires()) {
-        return Optional.empty();
+      int wanted = SafetyRules.minutesBeforePlay(exercise);
+      boolean never = exercise.demands().tires() && !plan.mayTire();
+      if (never || (wanted > 0 && asked.hasPlay())) {
+        return Optional.of(new Rejection.TooNearToPlay(OptionalInt.empty()));
       }
-      if (!plan.mayTire() || asked.hasPlay()) {
-        return Optional.of(new Rejection.Tires(OptionalInt.empty()));
-      }
-      return asked.around().minutesToPlay().stream()
-              .anyMatch(minutes -> minutes < SafetyRules.STRENGTH_BEFORE_PLAY_MINUTES)
-          ? Optional.of(new Rejection.Tires(asked.around().minutesToPlay()))
+      return asked.around().minutesToPlay().stream().anyMatch(minutes -> minutes < wanted)
+          ? Optional.of(new Rejection.TooNearToPlay(asked.around().minutesToPlay()))
           : Optional.empty();
     }
   },
@@ -129,7 +131,7 @@ public enum Gate {
   DISCIPLINE("What the hands do") {
     @Override
     Optional<Reason> closed(Exercise exercise, Side side, PurposePlan plan, RoutineRequest asked) {
-      return exercise.suits(asked.use().disciplines())
+      return exercise.suits(asked.use().disciplines()) && asked.use().hasRoleFor(exercise)
           ? Optional.empty()
           : Optional.of(new Rejection.OtherDiscipline());
     }
@@ -147,7 +149,12 @@ public enum Gate {
     Optional<Reason> closed(Exercise exercise, Side side, PurposePlan plan, RoutineRequest asked) {
       Set<Thing> missing =
           Substitution.unresolved(exercise.demands().things(), asked.facts().things());
-      return missing.isEmpty() ? Optional.empty() : Optional.of(new Rejection.NoThing(missing));
+      if (!missing.isEmpty()) {
+        return Optional.of(new Rejection.NoThing(missing));
+      }
+      return OwnLoad.exists(exercise, asked)
+          ? Optional.empty()
+          : Optional.of(OwnLoad.whyNone(exercise, asked));
     }
   };
 
@@ -156,8 +163,16 @@ public enum Gate {
       Collections.unmodifiableSet(
           EnumSet.of(SIGN, CLINICIAN, CONDITION, PAIN, DISCIPLINE, POSITION, THING));
 
+  /** The gates of safety: they hold whoever put an exercise into a routine. */
+  static final Set<Gate> OF_SAFETY =
+      Collections.unmodifiableSet(EnumSet.of(SIGN, CLINICIAN, CONDITION, PAIN));
+
   /** All gates. */
   static final Set<Gate> ALL = Collections.unmodifiableSet(EnumSet.allOf(Gate.class));
+
+  /** What a coach may add by hand: all but what only a coach adds. */
+  static final Set<Gate> FOR_THE_COACH =
+      Collections.unmodifiableSet(EnumSet.complementOf(EnumSet.of(COACH)));
 
   private final String title;
 
@@ -241,12 +256,32 @@ public enum Gate {
 
   private static Set<Side> neededSides(Exercise exercise, RoutineRequest asked) {
     return laterality(exercise, asked) == Laterality.WORKING_SIDE
-        ? EnumSet.of(asked.workingSide())
+        ? EnumSet.of(asked.workingSide(exercise))
         : EnumSet.allOf(Side.class);
   }
 
-  private static boolean isAllowed(Exercise exercise, RoutineRequest asked) {
-    return asked.facts().health().allowed().contains(exercise.id());
+  private static boolean hurtsTooMuch(Exercise exercise, Side side, Pain pain) {
+    Use use = exercise.uses().of(side, pain.side(), pain.region()).orElseThrow();
+    boolean sore =
+        pain.level() >= ClosedWith.SORE_PAIN
+            && exercise.closedWith().sore().contains(pain.region())
+            && (pain.side() == side || !pain.region().paired());
+    return sore || SafetyRules.forbids(exercise, use, pain.level());
+  }
+
+  private static Optional<Reason> oftenEnough(Exercise exercise, Side side, RoutineRequest asked) {
+    PainDose allowed = asked.facts().health().doseFor(exercise, side);
+    boolean doneToday =
+        asked.recent().daysSince(exercise.id()).stream().anyMatch(days -> days == 0);
+    return exercise.kind() == Kind.STRENGTHEN
+            && allowed.often() == PainDose.Often.ONCE_A_DAY
+            && doneToday
+        ? asked
+            .facts()
+            .health()
+            .worstFor(exercise, side)
+            .map(pain -> new Rejection.OftenEnough(pain, allowed))
+        : Optional.empty();
   }
 
   /** The usual position among those the person can take, a seat before anything else. */

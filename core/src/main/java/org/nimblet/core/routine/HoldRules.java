@@ -22,7 +22,7 @@ final class HoldRules {
         new ArrayList<>(
             DoseFindings.each(routine, RoutineRule.HOLD_OVER_CAP, DoseRules::singleFinger));
     Pace pace = routine.asked().facts().pace();
-    int cap = routine.plan().heldSecondsPerTissue();
+    int cap = routine.asked().heldSecondsPerTissue(routine.plan());
     Map<SidedTarget, List<Integer>> stretches = new LinkedHashMap<>();
     for (int i : routine.where(step -> step.exercise().kind() == Kind.STRETCH)) {
       Step step = routine.steps().get(i);

@@ -61,7 +61,7 @@ final class Options {
   Reason whyNone(Exercise exercise) {
     String why = unsound.get(exercise.id());
     return why == null
-        ? new Rejection.HoldsTooLong(plan.heldSecondsPerTissue())
+        ? new Rejection.HoldsTooLong(request.heldSecondsPerTissue(plan))
         : new Rejection.NoSoundDose(why);
   }
 
@@ -74,14 +74,14 @@ final class Options {
   private List<Option> options(Exercise exercise, Method method) {
     DosePlan dosePlan = exercise.dose(method).orElseThrow();
     Optional<Side> only = Gate.onlySide(exercise, plan, request);
-    Dose usual = usual(dosePlan, only);
+    Dose usual = OwnLoad.of(exercise, usual(dosePlan, only), request).orElseThrow();
     Position position = Gate.position(exercise, request.facts()).orElseThrow();
     Map<Thing, Substitution> standIns =
         Substitution.resolve(exercise.demands().things(), request.facts().things()).orElseThrow();
     Side first =
         only.orElse(
             usual.laterality() == Laterality.WORKING_SIDE
-                ? request.workingSide()
+                ? request.workingSide(exercise)
                 : request.facts().weakerSide());
     List<Option> options = new ArrayList<>();
     Dose last = null;
@@ -91,11 +91,13 @@ final class Options {
         continue;
       }
       last = dose;
-      Step step = new Step(exercise, dose, position, first, standIns, true);
+      Step step =
+          new Step(
+              exercise, dose, position, first, standIns, true, request.use().digitsFor(exercise));
       Optional<String> wrong = DoseRules.unsound(step, request);
       wrong.ifPresent(why -> unsound.putIfAbsent(exercise.id(), why));
       Option option = option(step, level, method);
-      if (wrong.isEmpty() && option.heldSeconds() <= plan.heldSecondsPerTissue()) {
+      if (wrong.isEmpty() && option.heldSeconds() <= request.heldSecondsPerTissue(plan)) {
         options.add(option);
       }
     }
@@ -173,8 +175,9 @@ final class Options {
   private boolean isometricPreferred(Step step) {
     return step.exercise().kind() == Kind.STRENGTHEN
         && step.sides().stream()
-            .flatMap(side -> request.facts().health().worstFor(step.exercise(), side).stream())
-            .anyMatch(pain -> PainDose.of(pain.level(), pain.course()).isometricPreferred());
+            .anyMatch(
+                side ->
+                    request.facts().health().doseFor(step.exercise(), side).isometricPreferred());
   }
 
   /** base × level × recency × method as percentages, over 10⁵, rounded half up. */

@@ -1,5 +1,6 @@
 package org.nimblet.core.routine;
 
+import java.util.Collection;
 import org.nimblet.core.routine.Pain.Course;
 
 /**
@@ -12,7 +13,7 @@ import org.nimblet.core.routine.Pain.Course;
  */
 public record PainDose(Often often, boolean levelHeld, boolean isometricPreferred) {
 
-  /** How often. */
+  /** How often, from the laxest to the strictest. */
   public enum Often {
     THREE_A_WEEK("three times a week, after play or at the end of other training"),
     MORNING_AND_NIGHT("morning and night, for about six weeks"),
@@ -57,6 +58,20 @@ public record PainDose(Often often, boolean levelHeld, boolean isometricPreferre
           course == Course.STEADY ? Often.MORNING_AND_NIGHT : Often.ONCE_A_DAY, false, false);
     }
     return new PainDose(Often.THREE_A_WEEK, false, false);
+  }
+
+  /** What several pains ask for together: of each the strictest; without pain, maintenance. */
+  public static PainDose strictest(Collection<Pain> pains) {
+    PainDose strictest = of(0, Course.STEADY);
+    for (Pain pain : pains) {
+      PainDose one = of(pain.level(), pain.course());
+      strictest =
+          new PainDose(
+              one.often.compareTo(strictest.often) > 0 ? one.often : strictest.often,
+              one.levelHeld || strictest.levelHeld,
+              one.isometricPreferred || strictest.isometricPreferred);
+    }
+    return strictest;
   }
 
   /** The whole of it for people: "once a day, level held". */

@@ -8,9 +8,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
+import org.nimblet.core.exercise.Exercise;
+import org.nimblet.core.exercise.Load;
 import org.nimblet.core.exercise.Position;
-import org.nimblet.core.exercise.Progression;
 import org.nimblet.core.exercise.Substitution;
 import org.nimblet.core.exercise.Thing;
 import org.nimblet.core.routine.Finding.Repair;
@@ -64,6 +64,8 @@ final class PlaceRules {
                         missing.stream().map(Thing::word).collect(Collectors.joining(" and "))),
                 List.of(i),
                 Optional.of(otherThing(routine, i))));
+      } else {
+        load(routine, i).ifPresent(findings::add);
       }
     }
     return findings;
@@ -87,15 +89,41 @@ final class PlaceRules {
         step.with(standIns.get()));
   }
 
-  /** The easier or the harder exercise if one can be done here, else it is left out. */
+  /** The easier exercise if it can be done here and is easier indeed, else it is left out. */
   private static Repair variant(CheckedRoutine routine, int index) {
-    Progression progression = routine.steps().get(index).exercise().progression();
-    return Stream.of(progression.easierExercise(), progression.harderExercise())
-        .flatMap(Optional::stream)
-        .flatMap(id -> routine.library().find(id).stream())
-        .flatMap(exercise -> routine.usualStep(exercise).stream())
-        .findFirst()
+    Exercise exercise = routine.steps().get(index).exercise();
+    return exercise
+        .progression()
+        .easierExercise()
+        .flatMap(id -> routine.library().find(id))
+        .filter(easier -> easier.demands().intensity() <= exercise.demands().intensity())
+        .flatMap(routine::usualStep)
         .map(other -> routine.replace(other.exercise().title() + " instead", index, other))
         .orElseGet(() -> routine.leaveOut(index));
+  }
+
+  /** Weights that nobody here has. */
+  private static Optional<Finding> load(CheckedRoutine routine, int index) {
+    Step step = routine.steps().get(index);
+    Optional<Load> load = step.dose().load().filter(Load.Weight.class::isInstance);
+    List<Load> owned = OwnLoad.owned(step.exercise(), routine.asked().facts());
+    if (load.isEmpty() || owned.contains(load.get())) {
+      return Optional.empty();
+    }
+    Repair repair =
+        OwnLoad.of(step.exercise(), step.dose(), routine.asked())
+            .filter(right -> right.load().orElseThrow().grams() <= load.get().grams())
+            .map(
+                right ->
+                    routine.replace(
+                        "with " + right.load().orElseThrow().words(), index, step.withDose(right)))
+            .orElseGet(() -> variant(routine, index));
+    return Optional.of(
+        new Finding(
+            RoutineRule.EQUIPMENT_MISSING,
+            "%s asks for %s, which is not at hand."
+                .formatted(step.exercise().title(), load.get().words()),
+            List.of(index),
+            Optional.of(repair)));
   }
 }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.routine.Finding.Repair;
 
 /** What tires stands away from play, and heavy work has a day of rest around it. */
@@ -13,21 +14,24 @@ final class PlayRules {
 
   private PlayRules() {}
 
-  static List<Finding> strengthBeforePlay(CheckedRoutine routine) {
+  static List<Finding> tiringBeforePlay(CheckedRoutine routine) {
     List<Finding> findings = new ArrayList<>();
-    for (int i : routine.where(step -> step.exercise().demands().tires())) {
+    for (int i : routine.where(step -> SafetyRules.minutesBeforePlay(step.exercise()) > 0)) {
+      Exercise exercise = routine.steps().get(i).exercise();
+      int wanted = SafetyRules.minutesBeforePlay(exercise);
       OptionalInt minutes = minutesToPlay(routine, i);
-      if (minutes.isPresent() && minutes.getAsInt() < SafetyRules.STRENGTH_BEFORE_PLAY_MINUTES) {
+      if (minutes.isPresent() && minutes.getAsInt() < wanted) {
         findings.add(
             new Finding(
-                RoutineRule.STRENGTH_BEFORE_PLAY,
-                "%s tires what is used %s; at least %d min are wanted between."
+                RoutineRule.TIRING_BEFORE_PLAY,
+                "%s %s what is used %s; at least %d min are wanted between."
                     .formatted(
-                        routine.steps().get(i).exercise().title(),
+                        exercise.title(),
+                        exercise.demands().tires() ? "tires" : "strongly stretches",
                         minutes.getAsInt() == 0 ? "right after" : minutes.getAsInt() + " min later",
-                        SafetyRules.STRENGTH_BEFORE_PLAY_MINUTES),
+                        wanted),
                 List.of(i),
-                Optional.of(afterPlay(routine, i))));
+                Optional.of(afterPlay(routine, i, wanted))));
       }
     }
     return findings;
@@ -41,7 +45,7 @@ final class PlayRules {
         return OptionalInt.of((int) (between / MINUTE));
       }
     }
-    if (!routine.plan().mayTire()) {
+    if (routine.steps().get(step).exercise().demands().tires() && !routine.plan().mayTire()) {
       return OptionalInt.of(0);
     }
     OptionalInt after = routine.asked().around().minutesToPlay();
@@ -53,13 +57,12 @@ final class PlayRules {
   }
 
   /** Behind the last gap for playing where that helps, else left out. */
-  private static Repair afterPlay(CheckedRoutine routine, int step) {
+  private static Repair afterPlay(CheckedRoutine routine, int step, int wanted) {
     List<Integer> plays = routine.where(CheckedRoutine::isPlay);
     boolean playComes = plays.stream().anyMatch(play -> play > step);
     boolean freeAfter =
         routine.plan().mayTire()
-            && routine.asked().around().minutesToPlay().stream()
-                .allMatch(m -> m >= SafetyRules.STRENGTH_BEFORE_PLAY_MINUTES);
+            && routine.asked().around().minutesToPlay().stream().allMatch(m -> m >= wanted);
     if (!playComes || !freeAfter) {
       return routine.leaveOut(step);
     }

@@ -37,7 +37,7 @@ public record PurposePlan(
    * Just before play a tissue is held for 30 s at most: long static holds just before effort cost
    * strength (Behm et al. 2016, from memory).
    */
-  private static final int HELD_BEFORE_PLAY = 30;
+  static final int HELD_BEFORE_PLAY = 30;
 
   /** The top of the ladder of holds: four times 30 s a tissue. */
   private static final int HELD_APART_FROM_PLAY = 120;

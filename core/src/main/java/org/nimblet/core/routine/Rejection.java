@@ -1,14 +1,15 @@
 package org.nimblet.core.routine;
 
 import java.util.Comparator;
-import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.nimblet.core.anatomy.Tissue;
+import org.nimblet.core.exercise.Condition;
 import org.nimblet.core.exercise.Discipline;
 import org.nimblet.core.exercise.Exercise;
+import org.nimblet.core.exercise.Load;
 import org.nimblet.core.exercise.Position;
 import org.nimblet.core.exercise.Thing;
 
@@ -38,6 +39,15 @@ public record Rejection(Exercise exercise, Reason reason) {
     }
   }
 
+  /** A session of this day was stopped for safety. */
+  public record StoppedToday(Stop stop) implements Reason {
+    @Override
+    public String sentence(Exercise exercise) {
+      return "A session was stopped today: %s, %s. Nothing like it for the rest of the day."
+          .formatted(stop.place(), stop.words());
+    }
+  }
+
   /** Something that it does was taken out. */
   public record Excluded(Exclusion exclusion) implements Reason {
     @Override
@@ -48,7 +58,7 @@ public record Rejection(Exercise exercise, Reason reason) {
   }
 
   /** A known condition stands against it. */
-  public record Conditioned(KnownCondition.Condition condition) implements Reason {
+  public record Conditioned(Condition condition) implements Reason {
     @Override
     public String sentence(Exercise exercise) {
       String word = condition.word();
@@ -64,11 +74,11 @@ public record Rejection(Exercise exercise, Reason reason) {
     }
   }
 
-  /** A region that it loads hurts too much. */
+  /** A region that it uses hurts too much. */
   public record Painful(Pain pain) implements Reason {
     @Override
     public String sentence(Exercise exercise) {
-      return "Loads the %s on the %s, where pain is %d of 10."
+      return "Uses the %s on the %s, where pain is %d of 10."
           .formatted(pain.region().word(), pain.side().word(), pain.level());
     }
   }
@@ -108,14 +118,25 @@ public record Rejection(Exercise exercise, Reason reason) {
     }
   }
 
-  /** It tires what is about to be used; minutes to play, if play does not follow at once. */
-  public record Tires(OptionalInt minutesToPlay) implements Reason {
+  /** Only a coach puts it into a routine. */
+  public record CoachOnly() implements Reason {
     @Override
     public String sentence(Exercise exercise) {
+      return "Only a coach puts it into a routine, for one person at a time.";
+    }
+  }
+
+  /**
+   * It tires what is about to be used, or stretches it strongly; minutes to play, if it is near.
+   */
+  public record TooNearToPlay(OptionalInt minutesToPlay) implements Reason {
+    @Override
+    public String sentence(Exercise exercise) {
+      String what = exercise.demands().tires() ? "It tires" : "It stretches strongly";
       return minutesToPlay.isEmpty()
-          ? "It tires what is about to be used."
-          : "It tires, and play is %d min away; at least %d min are wanted between."
-              .formatted(minutesToPlay.getAsInt(), SafetyRules.STRENGTH_BEFORE_PLAY_MINUTES);
+          ? what + " what is about to be used."
+          : "%s, and play is %d min away; at least %d min are wanted between."
+              .formatted(what, minutesToPlay.getAsInt(), SafetyRules.minutesBeforePlay(exercise));
     }
   }
 
@@ -148,6 +169,10 @@ public record Rejection(Exercise exercise, Reason reason) {
   public record OtherDiscipline() implements Reason {
     @Override
     public String sentence(Exercise exercise) {
+      if (exercise.demands().role().isPresent()) {
+        return "Made for %s; no activity here has one."
+            .formatted(exercise.demands().role().get().word());
+      }
       return "Made for %s."
           .formatted(
               exercise.demands().disciplines().stream()
@@ -174,6 +199,18 @@ public record Rejection(Exercise exercise, Reason reason) {
       return "Needs %s, which is not at hand."
           .formatted(
               missing.stream().sorted().map(Thing::word).collect(Collectors.joining(" and ")));
+    }
+  }
+
+  /** No weight that is at hand is light enough, or known. */
+  public record NoLoad(int wantedGrams, OptionalInt lightestGrams) implements Reason {
+    @Override
+    public String sentence(Exercise exercise) {
+      return lightestGrams.isEmpty()
+          ? "Needs a weight of about %d g; how heavy the weights at hand are was never said."
+              .formatted(wantedGrams)
+          : "Needs a weight of about %d g; the lightest at hand is %s."
+              .formatted(wantedGrams, new Load.Weight(lightestGrams.getAsInt()).words());
     }
   }
 
@@ -233,20 +270,14 @@ public record Rejection(Exercise exercise, Reason reason) {
   /**
    * Why an exercise does not suit a person, whatever it would be for; empty if it does.
    *
-   * @param disciplines what their hands do, at least one
+   * @param use what their hands do
    */
-  public static Optional<Rejection> unsuited(
-      Exercise exercise, ClientFacts facts, Set<Discipline> disciplines) {
-    RoutineRequest whatever =
-        new RoutineRequest(
-            RoutineRequest.LEAST_SECONDS,
-            facts,
-            new HandUse(disciplines, Set.of(facts.dominant())),
-            Weights.NONE,
-            Recent.NOTHING,
-            Around.NOTHING,
-            List.of());
-    return Gate.closedFor(exercise, Gate.OF_THE_PERSON, PurposePlan.of(Purpose.WARM_UP), whatever)
+  public static Optional<Rejection> unsuited(Exercise exercise, ClientFacts facts, HandUse use) {
+    return Gate.closedFor(
+            exercise,
+            Gate.OF_THE_PERSON,
+            PurposePlan.of(Purpose.WARM_UP),
+            RoutineRequest.ofThePerson(facts, use))
         .map(reason -> new Rejection(exercise, reason));
   }
 

@@ -2,6 +2,7 @@ package org.nimblet.core.routine;
 
 import java.util.List;
 import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.Kind;
 
 /**
@@ -41,9 +42,28 @@ public record RoutineRequest(
     }
   }
 
-  /** The side that works alone where only one does. */
-  Side workingSide() {
-    return use.workingSide(facts.dominant());
+  /** A request that only says whom it is for, to ask what suits them. */
+  static RoutineRequest ofThePerson(ClientFacts facts, HandUse use) {
+    return new RoutineRequest(
+        LEAST_SECONDS, facts, use, Weights.NONE, Recent.NOTHING, Around.NOTHING, List.of());
+  }
+
+  /** The side that works alone in an exercise that only one side does. */
+  Side workingSide(Exercise exercise) {
+    return use.workingSide(exercise, facts.dominant());
+  }
+
+  /** Whether play comes so soon that stretches stay gentle and short. */
+  boolean playIsNear() {
+    return around.minutesToPlay().stream()
+        .anyMatch(minutes -> minutes < SafetyRules.STRONG_STRETCH_BEFORE_PLAY_MINUTES);
+  }
+
+  /** The most that a tissue is held on each side in a routine of a plan. */
+  int heldSecondsPerTissue(PurposePlan plan) {
+    return playIsNear()
+        ? Math.min(plan.heldSecondsPerTissue(), PurposePlan.HELD_BEFORE_PLAY)
+        : plan.heldSecondsPerTissue();
   }
 
   /** Whether a gap for playing stands in it. */

@@ -1,10 +1,13 @@
 package org.nimblet.core.routine;
 
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.Kind;
 import org.nimblet.core.exercise.Recovery;
+import org.nimblet.core.exercise.Use;
 
 /** What stops work, in every session (common practice, no source; in-between numbers ours). */
 public final class SafetyRules {
@@ -15,8 +18,25 @@ public final class SafetyRules {
   /** Pain from here on is marked wherever it is shown; below it is hardly felt (ours). */
   public static final int MARKED_PAIN = 2;
 
-  /** Feelings that end a session whatever their strength. */
-  public static final Set<Sensation> ENDING_SENSATIONS = Set.of(Sensation.SHARP, Sensation.TINGLE);
+  /** Feelings that end a session whatever their strength (common practice, no source). */
+  public static final Set<Sensation> ENDING_SENSATIONS =
+      Collections.unmodifiableSet(
+          EnumSet.of(Sensation.SHARP, Sensation.TINGLE, Sensation.NUMB, Sensation.UNSTABLE));
+
+  /**
+   * Feelings that end a session with pain from 1 on: a click without pain is neither sought nor
+   * forced, with pain it is looked at (common practice, no source).
+   */
+  public static final Set<Sensation> ENDING_WITH_PAIN =
+      Collections.unmodifiableSet(EnumSet.of(Sensation.CLICK));
+
+  /** Feelings that end the step they come in; a tremor in a loaded hand ends the session. */
+  public static final Set<Sensation> STEP_ENDING_SENSATIONS =
+      Collections.unmodifiableSet(EnumSet.of(Sensation.CRAMP, Sensation.TREMOR));
+
+  /** Feelings that raise the question of pins and needles. */
+  public static final Set<Sensation> NERVE_SENSATIONS =
+      Collections.unmodifiableSet(EnumSet.of(Sensation.TINGLE, Sensation.NUMB));
 
   /** When to stop; shown before every session. */
   public static final List<String> STOP_RULES =
@@ -34,34 +54,63 @@ public final class SafetyRules {
   /** Tiring work ends at least so long before play (common practice, no source). */
   public static final int STRENGTH_BEFORE_PLAY_MINUTES = 60;
 
-  private static final int GENTLEST_ONLY_PAIN = 5;
+  /**
+   * A stretch that is more than gentle ends so long before play (ours: as long as warmth lasts).
+   */
+  public static final int STRONG_STRETCH_BEFORE_PLAY_MINUTES = 30;
+
+  /** Pain from here on keeps heavy work out of what it loads (ours). */
+  private static final int NOTHING_HEAVY_PAIN = 5;
+
+  /** Pain from here on leaves only what is gentle (ours). */
   private static final int GENTLE_ONLY_PAIN = 4;
-  private static final int GENTLEST = 1;
-  private static final int GENTLE = 2;
+
+  /** The greatest intensity that counts as gentle. */
+  static final int GENTLE = 2;
 
   private SafetyRules() {}
 
   /** Whether what is felt ends the session. */
   public static boolean endsSession(int pain, Sensation sensation) {
-    return pain >= ENDING_PAIN || ENDING_SENSATIONS.contains(sensation);
+    return pain >= ENDING_PAIN
+        || ENDING_SENSATIONS.contains(sensation)
+        || (pain > 0 && ENDING_WITH_PAIN.contains(sensation));
   }
 
   /**
-   * Whether pain of a region that an exercise loads keeps it out. Strengthening follows {@link
-   * PainDose} and only loses what is heavy; other work becomes gentler as pain rises.
+   * Whether what is felt during work of a kind ends the session: a loaded hand must not tremble.
    */
-  static boolean forbids(Exercise exercise, int pain) {
+  public static boolean endsSession(int pain, Sensation sensation, Kind kind) {
+    return endsSession(pain, sensation)
+        || (sensation == Sensation.TREMOR && kind == Kind.STRENGTHEN);
+  }
+
+  /**
+   * Whether pain of a region that an exercise uses so much keeps it out. Strengthening follows
+   * {@link PainDose} and only loses what is heavy; other work must be gentle from 4 on.
+   */
+  static boolean forbids(Exercise exercise, Use use, int pain) {
+    if (!use.isAtLeast(Use.WORKS)) {
+      return false;
+    }
     if (pain >= ENDING_PAIN) {
       return true;
     }
-    if (exercise.kind() == Kind.HEAT) {
-      return false;
-    }
     if (exercise.kind() == Kind.STRENGTHEN) {
-      return pain >= GENTLEST_ONLY_PAIN && exercise.demands().recovery() == Recovery.REST_DAY;
+      return pain >= NOTHING_HEAVY_PAIN
+          && use == Use.LOADS
+          && exercise.demands().recovery() == Recovery.REST_DAY;
     }
-    int intensity = exercise.demands().intensity();
-    return (pain >= GENTLEST_ONLY_PAIN && intensity > GENTLEST)
-        || (pain >= GENTLE_ONLY_PAIN && intensity > GENTLE);
+    return pain >= GENTLE_ONLY_PAIN && exercise.demands().intensity() > GENTLE;
+  }
+
+  /** Minutes that are wanted between an exercise and play; 0 if it may stand right before. */
+  static int minutesBeforePlay(Exercise exercise) {
+    if (exercise.demands().tires()) {
+      return STRENGTH_BEFORE_PLAY_MINUTES;
+    }
+    return exercise.kind() == Kind.STRETCH && exercise.demands().intensity() > GENTLE
+        ? STRONG_STRETCH_BEFORE_PLAY_MINUTES
+        : 0;
   }
 }

@@ -1,5 +1,7 @@
 package org.nimblet.core.routine;
 
+import java.time.LocalDate;
+import java.util.EnumSet;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.nimblet.core.anatomy.Region;
@@ -14,8 +16,10 @@ import org.nimblet.core.exercise.ReferralSign;
  * @param side on which side
  * @param regions where, at least one
  * @param since since when, in words; empty if nobody said
+ * @param told the day on which it was told
  */
-public record Sign(ReferralSign sign, Side side, Set<Region> regions, String since) {
+public record Sign(
+    ReferralSign sign, Side side, Set<Region> regions, String since, LocalDate told) {
 
   /** Copies the set and checks that it names a place. */
   public Sign {
@@ -25,16 +29,32 @@ public record Sign(ReferralSign sign, Side side, Set<Region> regions, String sin
     }
   }
 
+  /** Pain this strong is a sign by itself; no allowance is later than what hurts now. */
+  static Sign ofStrongPain(Pain pain) {
+    return new Sign(
+        ReferralSign.STRONG_PAIN, pain.side(), Set.of(pain.region()), "", LocalDate.MAX);
+  }
+
+  /** Whether an exercise waits for it while a side acts, the hand that helps included. */
+  boolean closes(Exercise exercise, Side acting) {
+    return exercise.closedWith().signs().contains(sign)
+        && Reach.isUsed(exercise, acting, side, reach());
+  }
+
   /**
-   * Whether an exercise waits for it on a side. Work that loads no region of its own counts as
-   * loading every one (ours, the safe reading).
+   * How far it reaches (ours): over the area of its place; an injury or swelling to what lies next
+   * to that, and a nerve of the arm to the neck.
    */
-  boolean closes(Exercise exercise, Side otherSide) {
-    Set<Region> loaded = exercise.service().loadedRegions();
-    return exercise.excludedBy().contains(sign)
-        && regions.stream()
-            .filter(region -> side == otherSide || !region.paired())
-            .anyMatch(r -> loaded.isEmpty() || loaded.stream().anyMatch(r.area()::contains));
+  private Set<Region> reach() {
+    Set<Region> reach = EnumSet.copyOf(Reach.withArea(regions));
+    switch (sign) {
+      case SWELLING, RECENT_INJURY -> reach.addAll(Reach.withNeighbours(regions));
+      case PINS_AND_NEEDLES -> reach.add(Region.NECK);
+      default -> {
+        // The area is all.
+      }
+    }
+    return reach;
   }
 
   /** Where it is, for people: "left ring finger, little finger". */
@@ -47,7 +67,16 @@ public record Sign(ReferralSign sign, Side side, Set<Region> regions, String sin
   /** What waits, as one sentence. */
   public String consequence() {
     boolean hand = regions.stream().anyMatch(region -> region.area().contains(Region.PALM));
-    return "No strengthening and no intense stretching for the %s until a clinician has cleared it."
-        .formatted(hand ? side.word() + " hand and forearm" : "shoulders, neck and back");
+    String where = hand ? side.word() + " hand and forearm" : "shoulders, neck and back";
+    String more =
+        switch (sign) {
+          case PINS_AND_NEEDLES ->
+              ", no bent wrist held, no straightening of the elbow and nothing for the neck";
+          case SWELLING, RECENT_INJURY -> ", no stretching and no massage there";
+          case CURLING_BY_ITSELF -> ", and no patterns of the fingers";
+          default -> "";
+        };
+    return "No strengthening and no intense stretching for the %s%s, until a clinician has cleared it."
+        .formatted(where, more);
   }
 }

@@ -1,14 +1,17 @@
 package org.nimblet.core.routine;
 
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Dose;
 import org.nimblet.core.exercise.Exercise;
+import org.nimblet.core.exercise.Guidance;
 import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Method;
 import org.nimblet.core.exercise.Pace;
@@ -25,6 +28,7 @@ import org.nimblet.core.exercise.Thing;
  * @param firstSide the side that goes first; the working side if only that works
  * @param standIns what is taken instead of a thing that is not at hand, by that thing
  * @param released whether a long hold in it ends with a short release
+ * @param digits the digits that work where the activity decides it; empty where it does not
  */
 public record Step(
     Exercise exercise,
@@ -32,16 +36,18 @@ public record Step(
     Position position,
     Side firstSide,
     Map<Thing, Substitution> standIns,
-    boolean released) {
+    boolean released,
+    Set<Digit> digits) {
 
-  /** Copies the map. */
+  /** Copies the collections. */
   public Step {
     standIns = Map.copyOf(standIns);
+    digits = Set.copyOf(digits);
   }
 
   /** A step with the things that the exercise names. */
   public Step(Exercise exercise, Dose dose, Position position, Side firstSide) {
-    this(exercise, dose, position, firstSide, Map.of(), true);
+    this(exercise, dose, position, firstSide, Map.of(), true, Set.of());
   }
 
   /** The things that have to be at hand, stand-ins included. */
@@ -65,6 +71,28 @@ public record Step(
     return exercise.guidance().setUp() + instead;
   }
 
+  /** What to do, in short steps, with the digits that work. */
+  public List<String> action() {
+    return exercise.guidance().action().stream().map(this::named).toList();
+  }
+
+  private String named(String words) {
+    return words.replace(Guidance.DIGITS_OF_ACTIVITY, digitWords());
+  }
+
+  /** "index finger", "index and middle finger". */
+  private String digitWords() {
+    return digits.isEmpty()
+        ? Guidance.ANY_DIGITS
+        : digits.stream().sorted().map(Digit::shortWord).collect(Collectors.joining(" and "))
+            + " finger";
+  }
+
+  /** The digits that are drawn at work. */
+  public Set<Digit> workedDigits() {
+    return digits.isEmpty() ? exercise.figure().worked() : digits;
+  }
+
   /** The dose for people, in a person's notation. */
   public String doseWords(Method method, Notation notation) {
     return exercise.doseText(method, notation).format(dose);
@@ -85,7 +113,7 @@ public record Step(
 
   /** The same step with another dose. */
   public Step withDose(Dose other) {
-    return new Step(exercise, other, position, firstSide, standIns, released);
+    return new Step(exercise, other, position, firstSide, standIns, released, digits);
   }
 
   /** The same step on the sides on which it is usually done, alike on both. */
@@ -96,21 +124,27 @@ public record Step(
   /** The same step on one side alone. */
   public Step on(Side side) {
     return new Step(
-        exercise, dose.withLaterality(Laterality.ONE_SIDE), position, side, standIns, released);
+        exercise,
+        dose.withLaterality(Laterality.ONE_SIDE),
+        position,
+        side,
+        standIns,
+        released,
+        digits);
   }
 
   /** The same step in another position. */
   Step in(Position other) {
-    return new Step(exercise, dose, other, firstSide, standIns, released);
+    return new Step(exercise, dose, other, firstSide, standIns, released, digits);
   }
 
   /** The same step with other stand-ins. */
   Step with(Map<Thing, Substitution> other) {
-    return new Step(exercise, dose, position, firstSide, other, released);
+    return new Step(exercise, dose, position, firstSide, other, released, digits);
   }
 
   /** The same step with or without a release. */
   Step withRelease(boolean wanted) {
-    return new Step(exercise, dose, position, firstSide, standIns, wanted);
+    return new Step(exercise, dose, position, firstSide, standIns, wanted, digits);
   }
 }

@@ -1,5 +1,8 @@
 package org.nimblet.core.routine;
 
+import java.util.EnumSet;
+import java.util.Set;
+import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.Kind;
 
@@ -12,13 +15,17 @@ final class Warmth {
   /** Stretches up to this intensity may stand in cold hands. */
   private static final int COLD_INTENSITY = 1;
 
+  private static final Set<Kind> WARMING_KINDS = EnumSet.of(Kind.HEAT, Kind.MOBILISE, Kind.PLAY);
+
+  /** Hands and forearms (ours). */
+  private static final Set<Region> HANDS = EnumSet.range(Region.THUMB, Region.FOREARM_BACK);
+
   private Warmth() {}
 
-  /** Whether doing it warms the hands. */
+  /** Whether doing it warms the hands: it moves or rubs them, not only the hips. */
   static boolean warms(Exercise exercise) {
-    return exercise.kind() == Kind.HEAT
-        || exercise.kind() == Kind.MOBILISE
-        || exercise.kind() == Kind.PLAY;
+    return WARMING_KINDS.contains(exercise.kind())
+        && HANDS.stream().anyMatch(exercise.uses().acting()::containsKey);
   }
 
   /** Whether it may only stand in warm hands. */

@@ -46,7 +46,7 @@ final class WarmthRules {
   private static Optional<Repair> warmed(CheckedRoutine routine) {
     long free = routine.asked().budgetSeconds() * 1000L - routine.time().lengthMillis();
     return routine.library().exercises().stream()
-        .filter(exercise -> exercise.kind() == Kind.HEAT || exercise.kind() == Kind.MOBILISE)
+        .filter(exercise -> exercise.kind() != Kind.PLAY && Warmth.warms(exercise))
         .filter(e -> routine.steps().stream().noneMatch(s -> s.exercise().equals(e)))
         .sorted(Comparator.comparing(Exercise::kind).thenComparing(Exercise::id))
         .flatMap(exercise -> routine.usualStep(exercise).stream())

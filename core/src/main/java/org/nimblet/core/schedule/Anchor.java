@@ -52,4 +52,16 @@ public sealed interface Anchor {
       return "the end of " + title.toLowerCase(Locale.ROOT);
     }
   }
+
+  /**
+   * After all play of the day, never before it; on a day without play another anchor serves.
+   *
+   * @param otherwise the anchor of a day without play
+   */
+  record AfterPlay(Anchor otherwise) implements Anchor {
+    @Override
+    public String word() {
+      return "after play";
+    }
+  }
 }

@@ -19,6 +19,7 @@ import org.nimblet.core.routine.Purpose;
  * @param notOn days of the week that are left free
  * @param from the first date
  * @param until the last date
+ * @param tires whether it tires the hands, so that it keeps away from play
  * @param restDay the tissues that need a day of rest between two sessions; empty if none does
  */
 public record Line(
@@ -31,6 +32,7 @@ public record Line(
     Set<DayOfWeek> notOn,
     LocalDate from,
     LocalDate until,
+    boolean tires,
     Set<Tissue> restDay) {
 
   private static final int LONGEST = 60;
@@ -79,6 +81,10 @@ public record Line(
     if (until.isBefore(from)) {
       throw new IllegalArgumentException(
           "%s must not end (%s) before it starts (%s)".formatted(title, until, from));
+    }
+    if (!tires && !restDay.isEmpty()) {
+      throw new IllegalArgumentException(
+          "%s needs a day of rest between, so it must tire".formatted(title));
     }
     if (often instanceof Daily && !restDay.isEmpty()) {
       throw new IllegalArgumentException(

@@ -9,6 +9,7 @@ import java.util.Set;
 import org.nimblet.core.anatomy.Tissue;
 import org.nimblet.core.routine.PainDose;
 import org.nimblet.core.routine.Purpose;
+import org.nimblet.core.routine.PurposePlan;
 import org.nimblet.core.schedule.Anchor.PartOfDay;
 
 /**
@@ -86,6 +87,11 @@ public record Obligation(
     }
   }
 
+  /** Whether its sessions tire the hands. */
+  public boolean tires() {
+    return heavy || PurposePlan.of(purpose).mayTire();
+  }
+
   /** Inside a sentence: "strength, heavy". */
   public String title() {
     return purpose.word().toLowerCase(java.util.Locale.ROOT) + (heavy ? ", heavy" : "");
@@ -150,7 +156,9 @@ public record Obligation(
           case THREE_A_WEEK -> new Line.TimesAWeek(3);
           default -> new Line.Daily();
         };
-    lines.add(line(id, anchor, rhythm, from, until));
+    boolean afterPlay =
+        frequency == Frequency.BY_PAIN && dose.often() == PainDose.Often.THREE_A_WEEK;
+    lines.add(line(id, afterPlay ? new Anchor.AfterPlay(anchor) : anchor, rhythm, from, until));
     return lines;
   }
 
@@ -166,6 +174,7 @@ public record Obligation(
         notOn,
         from,
         until,
+        tires(),
         heavy ? HEAVILY_WORKED : Set.of());
   }
 }

@@ -12,6 +12,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.OptionalLong;
 import org.nimblet.core.schedule.Anchor.AfterActivity;
+import org.nimblet.core.schedule.Anchor.AfterPlay;
 import org.nimblet.core.schedule.Anchor.AtClock;
 import org.nimblet.core.schedule.Anchor.PartOfDay;
 
@@ -110,6 +111,12 @@ public record PlanDay(
     }
     if (anchor instanceof AtClock clock) {
       return OptionalLong.of(atClock(clock.time()));
+    }
+    if (anchor instanceof AfterPlay afterPlay) {
+      OptionalLong end = blocks.stream().mapToLong(block -> block.span().end()).max();
+      return end.isPresent()
+          ? OptionalLong.of(end.getAsLong() + WeekRules.AFTER_PLAY)
+          : minuteOf(afterPlay.otherwise());
     }
     AfterActivity after = (AfterActivity) anchor;
     return blocks.stream()

@@ -43,7 +43,7 @@ public record WeekPlan(List<PlannedSession> sessions, List<Unmet> unmet, List<Co
     DAY_IS_FULL("the day holds no more sessions"),
     DISTANCE("%d min between two sessions".formatted(WeekRules.BETWEEN_SESSIONS)),
     DAY_OF_REST("the same tissue needs a day of rest"),
-    AROUND_PLAY("strengthening keeps away from play, performances and late hours"),
+    AROUND_PLAY("what tires keeps away from play, performances and late hours"),
     BUSY("other times are taken"),
     BLOCK("blocks and what belongs to them fill the day");
 

@@ -3,6 +3,7 @@ package org.nimblet.core.schedule;
 import java.time.LocalTime;
 import java.util.EnumSet;
 import java.util.Set;
+import org.nimblet.core.routine.SafetyRules;
 import org.nimblet.core.schedule.PlanDay.ActivityTime;
 import org.nimblet.core.schedule.WeekPlan.Hindrance;
 
@@ -12,8 +13,8 @@ final class WeekRules {
   /** Minutes between two free-standing sessions. */
   static final int BETWEEN_SESSIONS = 45;
 
-  /** Work that needs a day of rest ends so long before a block. */
-  static final int BEFORE_PLAY = 60;
+  /** Work that tires ends so long before a block. */
+  static final int BEFORE_PLAY = SafetyRules.STRENGTH_BEFORE_PLAY_MINUTES;
 
   /** It starts so long after a block (common practice, no source). */
   static final int AFTER_PLAY = 20;
@@ -53,8 +54,9 @@ final class WeekRules {
       if (block.span().overlaps(span)) {
         found.add(Hindrance.BLOCK);
       }
-      if (!line.restDay().isEmpty()
-          && block.span().widened(BEFORE_PLAY, AFTER_PLAY).overlaps(span)) {
+      boolean comesLater = block.span().start() >= span.end();
+      if ((line.tires() && block.span().widened(BEFORE_PLAY, AFTER_PLAY).overlaps(span))
+          || (line.anchor() instanceof Anchor.AfterPlay && comesLater)) {
         found.add(Hindrance.AROUND_PLAY);
       }
     }

@@ -9,6 +9,10 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.nimblet.core.anatomy.Region;
+import org.nimblet.core.anatomy.Side;
 
 class ExerciseLibraryTest {
 
@@ -31,6 +35,7 @@ class ExerciseLibraryTest {
         cautions: [Rings off.]
         main: warmth
         serves: {warmth: 8}
+        uses: {hand: 1, wrist: 1}
         segment: hands
         intensity: 1
         positions: [sit]
@@ -169,5 +174,58 @@ class ExerciseLibraryTest {
                 "{form: hold, seconds: 8, units: fingers, least: 5, greatest: 11}");
     assertThatThrownBy(() -> ExerciseLibrary.read(Map.of("a.yaml", long11)))
         .hasMessageContaining("must be at most 10 s for a single finger");
+  }
+
+  /** What is wrong about uses, helper, ladders and roles is named with what is allowed. */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "{hand: 1, wrist: 1} | {elbows: 2} | uses.elbows: (elbows) is no region; allowed: hand, digits, fingers, wrist, forearm, thumb, index-finger",
+        "{hand: 1, wrist: 1} | {hand: 4} | uses.hand: (4) must be 1 (moves or touches), 2 (works or takes to its end) or 3 (loads)",
+        "{hand: 1, wrist: 1} | {by: [squeeze]} | uses.by: (squeeze) must be one of grip, weight-on-hands, fingers-work, playing, presses, holds",
+        "{hand: 1, wrist: 1} | {} | uses: uses (nothing) must name at least one region with 1 (moves or touches)",
+        "intensity: 1 | helper: {}, intensity: 1 | helper: (nothing) must name a rule with by, or regions with 1, 2 or 3",
+        "intensity: 1 | role: left-hand, intensity: 1 | role: (left-hand) must be one of fretting-hand, bow-hand, trigger-hand, mouse-hand, writing-hand",
+        "intensity: 1 | 'role: bow-hand, disciplines: [typing], intensity: 1' | role (bow-hand) is a hand that nobody of its disciplines has; allowed disciplines: bowed-strings",
+        "intensity: 1 | movements: {wrist-extension: 5}, intensity: 1 | movements.wrist-extension: (5) must be 1 (moves or touches)",
+        "intensity: 1 | closed-with: {conditions: [gout]}, intensity: 1 | closed-with.conditions: (gout) must be one of carpal-tunnel"
+      })
+  void whatIsWrongAboutTheBodyIsNamedWithWhatIsAllowed(String good, String bad, String message) {
+    String flow =
+        bad.contains(", intensity")
+            ? bad.replaceAll("(?<=\\}), |(?<=\\]), |(?<=hand), ", "\n  ")
+            : bad;
+    assertThatThrownBy(() -> ExerciseLibrary.read(Map.of("a.yaml", GOOD.replace(good, flow))))
+        .isInstanceOf(LibraryException.class)
+        .hasMessageStartingWith("a.yaml, palm-rub, ")
+        .hasMessageContaining(message);
+  }
+
+  @Test
+  void aLadderOfThingsUnderLoadNamesThingsWithAWeight() {
+    String weightless =
+        GOOD.replace("sides: together", "sides: together, grams: 500")
+            .replace(
+                "  intensity: 1",
+                "  ladder: {kind: things, things: [bottle, pencil]}\n  intensity: 1");
+    assertThatThrownBy(() -> ExerciseLibrary.read(Map.of("a.yaml", weightless)))
+        .hasMessageContaining(
+            "ladder things (pencil) must have a weight, since the dose has one; allowed:"
+                + " light-weight, bottle, food-can");
+  }
+
+  @Test
+  void whatIsWrittenMoreExactlyCounts() {
+    String exact =
+        GOOD.replace("{hand: 1, wrist: 1}", "{by: [grip], fingers: 2, ring-finger: 1, neck: 1}");
+    Uses uses = ExerciseLibrary.read(Map.of("a.yaml", exact)).find("palm-rub").orElseThrow().uses();
+    assertThat(uses.acting())
+        .containsEntry(Region.THUMB, Use.LOADS)
+        .containsEntry(Region.INDEX_FINGER, Use.WORKS)
+        .containsEntry(Region.RING_FINGER, Use.MOVES)
+        .doesNotContainKey(Region.SHOULDER);
+    assertThat(uses.of(Side.LEFT, Side.RIGHT, Region.NECK)).contains(Use.MOVES);
+    assertThat(uses.of(Side.LEFT, Side.RIGHT, Region.THUMB)).isEmpty();
   }
 }

@@ -19,6 +19,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Movement;
+import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Target;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -88,6 +89,10 @@ class ExerciseSchemaTest {
                 .filter(sides -> sides != Laterality.ONE_SIDE)
                 .toArray(Laterality[]::new)),
         Arguments.of("movement", Movement.values()),
+        Arguments.of("region", Region.values()),
+        Arguments.of("condition", Condition.values()),
+        Arguments.of("hand-role", HandRole.values()),
+        Arguments.of("use-rule", UseRule.values()),
         Arguments.of("units", Units.values()),
         Arguments.of("view", FigureView.values()),
         Arguments.of("arrow", FigureArrow.values()),

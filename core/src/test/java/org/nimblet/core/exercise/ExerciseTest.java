@@ -42,10 +42,12 @@ class ExerciseTest {
           FigureProp.NONE,
           Optional.empty());
 
+  private static final Uses USES = new Uses(Map.of(Region.PALM, Use.WORKS), Map.of());
+
   private static Demands demands(Set<Discipline> disciplines) {
     return new Demands(
         BodySegment.HANDS,
-        Set.of(),
+        Map.of(),
         1,
         false,
         false,
@@ -53,8 +55,11 @@ class ExerciseTest {
         List.of(Position.SIT),
         Set.of(),
         disciplines,
+        Optional.empty(),
+        false,
         Recovery.NONE,
-        Set.of());
+        false,
+        ClosedWith.NOTHING);
   }
 
   private static DosePlan hold(int seconds, int greatest, Units units) {
@@ -71,6 +76,7 @@ class ExerciseTest {
         kind,
         WORDS,
         new Service(Quality.EASE, Map.of("ease", 5)),
+        USES,
         demands(Set.of()),
         Method.STEADY_HOLD,
         doses,
@@ -115,6 +121,7 @@ class ExerciseTest {
             Kind.BRIDGE,
             WORDS,
             everyone.service(),
+            USES,
             demands(Set.of(Discipline.WINDS)),
             Method.STEADY_HOLD,
             everyone.doses(),
@@ -169,7 +176,7 @@ class ExerciseTest {
             () ->
                 new Demands(
                     BodySegment.HANDS,
-                    Set.of(),
+                    Map.of(),
                     6,
                     false,
                     false,
@@ -177,14 +184,17 @@ class ExerciseTest {
                     List.of(Position.SIT),
                     Set.of(),
                     Set.of(),
+                    Optional.empty(),
+                    false,
                     Recovery.NONE,
-                    Set.of()))
+                    false,
+                    ClosedWith.NOTHING))
         .hasMessage("intensity (6) must be between 1 and 5");
     assertThatThrownBy(
             () ->
                 new Demands(
                     BodySegment.HANDS,
-                    Set.of(),
+                    Map.of(),
                     1,
                     false,
                     false,
@@ -192,8 +202,11 @@ class ExerciseTest {
                     List.of(),
                     Set.of(),
                     Set.of(),
+                    Optional.empty(),
+                    false,
                     Recovery.NONE,
-                    Set.of()))
+                    false,
+                    ClosedWith.NOTHING))
         .hasMessageContaining("at least one position");
   }
 
@@ -208,13 +221,12 @@ class ExerciseTest {
   }
 
   @Test
-  void loadsTheRegionsOfWhatItServesWithAtLeastThreePoints() {
+  void worksTheTissuesOfWhatItServesWithAtLeastThreePoints() {
     Service service =
         new Service(
             Tissue.FINGER_FLEXORS,
             Map.of("finger-flexors", 8, "wrist", 2, "ring", 3, "evenness", 9));
-    assertThat(service.loadedRegions())
-        .containsExactlyInAnyOrder(Region.FOREARM_PALM_SIDE, Region.PALM, Region.RING_FINGER);
+    assertThat(service.workedTissues()).containsExactly(Tissue.FINGER_FLEXORS);
   }
 
   @Test

@@ -159,7 +159,7 @@ class LibraryContentTest {
   void strengtheningSaysWhenToStopAndWaitsForEveryReferralSign(Exercise exercise) {
     boolean intenseStretch = exercise.kind() == Kind.STRETCH && exercise.demands().intensity() >= 3;
     if (exercise.kind() == Kind.STRENGTHEN || intenseStretch) {
-      assertThat(exercise.excludedBy()).containsExactlyInAnyOrder(ReferralSign.values());
+      assertThat(exercise.closedWith().signs()).containsExactlyInAnyOrder(ReferralSign.values());
     }
     if (exercise.kind() == Kind.STRENGTHEN) {
       assertThat(exercise.demands().tires()).isTrue();

@@ -152,7 +152,7 @@ class CueFormsTest {
     Dose dose = squeeze.doseFor(Method.STEADY_HOLD).usual();
     Map<Thing, Substitution> fist =
         Substitution.resolve(squeeze.demands().things(), java.util.Set.of()).orElseThrow();
-    Step step = new Step(squeeze, dose, Position.SIT, Side.LEFT, fist, true);
+    Step step = new Step(squeeze, dose, Position.SIT, Side.LEFT, fist, true, java.util.Set.of());
     assertThat(step.things()).isEmpty();
     assertThat(step.setUp()).contains("With the own fist: Close the empty hand");
     assertThat(step.doseWords(Method.STEADY_HOLD, Notation.NAMES)).isEqualTo("5 s × 5 each side");

@@ -82,7 +82,8 @@ class ExplanationTest {
             new Rejection.TooIntense("mobilise", 2),
             "Intensity 3; in the phase mobilise at most 2."),
         Arguments.of(
-            new Rejection.Tires(OptionalInt.empty()), "It tires what is about to be used."),
+            new Rejection.TooNearToPlay(OptionalInt.empty()),
+            "It stretches strongly what is about to be used."),
         Arguments.of(new Rejection.HoldsTooLong(30), "Would hold a tissue for more than 30 s."),
         Arguments.of(
             new Rejection.NotWarm(42),

@@ -1,7 +1,9 @@
 package org.nimblet.core.routine;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
@@ -10,6 +12,7 @@ import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Discipline;
+import org.nimblet.core.exercise.HandRole;
 import org.nimblet.core.exercise.Method;
 import org.nimblet.core.exercise.Pace;
 import org.nimblet.core.exercise.Position;
@@ -31,7 +34,11 @@ public final class RequestBuilder {
   private final List<Sign> signs = new ArrayList<>();
   private final List<Exclusion> exclusions = new ArrayList<>();
   private final List<KnownCondition> conditions = new ArrayList<>();
-  private Set<String> allowed = Set.of();
+  private final List<Stop> stops = new ArrayList<>();
+  private final Map<String, LocalDate> allowed = new HashMap<>();
+  private List<Integer> weightGrams = List.of(500, 750, 1000);
+  private Side dominant = Side.RIGHT;
+  private Map<HandRole, Side> roles = Map.of(HandRole.FRETTING_HAND, Side.LEFT);
   private AgeGroup age = AgeGroup.ADULT;
   private Discipline discipline = Discipline.PLUCKED_STRINGS;
   private Set<Side> working = BOTH;
@@ -102,8 +109,28 @@ public final class RequestBuilder {
     return this;
   }
 
-  public RequestBuilder allowed(String... ids) {
-    allowed = Set.of(ids);
+  public RequestBuilder stop(Stop stop) {
+    stops.add(stop);
+    return this;
+  }
+
+  public RequestBuilder allowed(LocalDate on, String... ids) {
+    List.of(ids).forEach(id -> allowed.put(id, on));
+    return this;
+  }
+
+  public RequestBuilder weights(Integer... grams) {
+    weightGrams = List.of(grams);
+    return this;
+  }
+
+  public RequestBuilder dominant(Side side) {
+    dominant = side;
+    return this;
+  }
+
+  public RequestBuilder roles(Map<HandRole, Side> other) {
+    roles = other;
     return this;
   }
 
@@ -112,8 +139,10 @@ public final class RequestBuilder {
     return this;
   }
 
+  /** Another discipline, with its usual hands. */
   public RequestBuilder discipline(Discipline other) {
     discipline = other;
+    roles = HandRole.usual(other, working, dominant);
     return this;
   }
 
@@ -150,14 +179,15 @@ public final class RequestBuilder {
     return new RoutineRequest(
         seconds,
         new ClientFacts(
-            Side.RIGHT,
+            dominant,
             notation,
             pace,
             method,
             positions,
             things,
-            new Health(pains, signs, exclusions, allowed, conditions, age)),
-        new HandUse(Set.of(discipline), working),
+            weightGrams,
+            new Health(pains, signs, stops, exclusions, allowed, conditions, age)),
+        new HandUse(Set.of(discipline), working, roles, digits),
         Weights.forRoutine(
             purpose,
             List.of(new Weights.Share(Weights.ofActivity(discipline, working, digits), 300))),

@@ -1,5 +1,6 @@
 package org.nimblet.core.routine;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.HashMap;
@@ -16,10 +17,12 @@ import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.anatomy.Tissue;
+import org.nimblet.core.exercise.Condition;
 import org.nimblet.core.exercise.Discipline;
 import org.nimblet.core.exercise.Dose;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
+import org.nimblet.core.exercise.HandRole;
 import org.nimblet.core.exercise.Method;
 import org.nimblet.core.exercise.Pace;
 import org.nimblet.core.exercise.Position;
@@ -28,6 +31,8 @@ import org.nimblet.core.exercise.Thing;
 
 /** Requests for routines drawn from a seed. */
 public final class RequestGenerator {
+
+  private static final LocalDate TOLD = LocalDate.of(2026, 3, 2);
 
   private final RandomGenerator random;
 
@@ -71,12 +76,23 @@ public final class RequestGenerator {
     }
     List<Sign> signs = new ArrayList<>();
     if (random.nextInt(4) == 0) {
-      signs.add(new Sign(any(ReferralSign.class), any(Side.class), Set.of(any(Region.class)), ""));
+      signs.add(
+          new Sign(any(ReferralSign.class), any(Side.class), Set.of(any(Region.class)), "", TOLD));
     }
     List<KnownCondition> conditions = new ArrayList<>();
     if (random.nextInt(4) == 0) {
       conditions.add(
-          new KnownCondition(any(KnownCondition.Condition.class), Set.of(any(Side.class))));
+          new KnownCondition(
+              any(Condition.class), Set.of(any(Side.class)), Set.of(any(Region.class)), TOLD));
+    }
+    List<Stop> stops = new ArrayList<>();
+    if (random.nextInt(10) == 0) {
+      stops.add(new Stop(any(Side.class), Set.of(any(Region.class)), "sharp, 4 of 10"));
+    }
+    Map<String, LocalDate> allowed = new HashMap<>();
+    if (random.nextInt(6) == 0) {
+      List<Exercise> all = library.exercises();
+      allowed.put(all.get(random.nextInt(all.size())).id(), TOLD.plusDays(random.nextInt(3) - 1L));
     }
     ClientFacts facts =
         new ClientFacts(
@@ -86,7 +102,8 @@ public final class RequestGenerator {
             any(Method.class),
             positions,
             subset(Thing.class),
-            new Health(pains, signs, exclusions, Set.of(), conditions, any(AgeGroup.class)));
+            random.nextBoolean() ? List.of(500, 750, 1000) : List.of(),
+            new Health(pains, signs, stops, exclusions, allowed, conditions, any(AgeGroup.class)));
     Map<String, Integer> days = new HashMap<>();
     Map<String, Dose> lastDoses = new HashMap<>();
     Map<String, Recent.WeeklyVolume> volumes = new HashMap<>();
@@ -107,7 +124,11 @@ public final class RequestGenerator {
     return new RoutineRequest(
         random.nextInt(purpose == Purpose.WARM_UP ? 180 : 60, 1201),
         facts,
-        new HandUse(Set.of(discipline), working),
+        new HandUse(
+            Set.of(discipline),
+            working,
+            HandRole.usual(discipline, working, facts.dominant()),
+            subset(Digit.class)),
         Weights.forRoutine(
                 purpose,
                 List.of(

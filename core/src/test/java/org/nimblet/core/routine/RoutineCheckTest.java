@@ -2,6 +2,7 @@ package org.nimblet.core.routine;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -19,6 +20,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.anatomy.Tissue;
+import org.nimblet.core.exercise.Condition;
 import org.nimblet.core.exercise.Dose;
 import org.nimblet.core.exercise.DoseForm;
 import org.nimblet.core.exercise.Exercise;
@@ -31,7 +33,6 @@ import org.nimblet.core.exercise.ReferralSign;
 import org.nimblet.core.exercise.Substitution;
 import org.nimblet.core.exercise.Thing;
 import org.nimblet.core.routine.Composition.Composed;
-import org.nimblet.core.routine.KnownCondition.Condition;
 import org.nimblet.core.routine.Recent.WeeklyVolume;
 
 /** Every rule: the smallest routine that breaks it alone, and the nearest one that does not. */
@@ -93,6 +94,8 @@ class RoutineCheckTest {
     return Arguments.of(rule, new Case(rule, purpose, asked, routine, askedSound, routine));
   }
 
+  private static final LocalDate TOLD = LocalDate.of(2026, 3, 2);
+
   private static RequestBuilder for_(Purpose purpose) {
     return RequestBuilder.of(purpose);
   }
@@ -110,8 +113,10 @@ class RoutineCheckTest {
     Step slur = new Step(slurs, faster, Position.AT_INSTRUMENT, Side.RIGHT);
     Step back = step("palm-up-fingers-back");
     Step backLeft = back.on(Side.LEFT);
-    Sign numb = new Sign(ReferralSign.PINS_AND_NEEDLES, Side.LEFT, Set.of(Region.RING_FINGER), "");
+    Sign numb =
+        new Sign(ReferralSign.PINS_AND_NEEDLES, Side.LEFT, Set.of(Region.RING_FINGER), "", TOLD);
     Step spread = step("palm-up-fingers-spread-back");
+    Step longQuiet = back.withDose(find("palm-up-fingers-back").doseFor(Method.LONG_QUIET).usual());
     return Stream.of(
         of(
             RoutineRule.REFERRAL_SIGN,
@@ -129,15 +134,29 @@ class RoutineCheckTest {
         of(
             RoutineRule.KNOWN_CONDITION,
             Purpose.COOL_DOWN,
-            for_(Purpose.COOL_DOWN).condition(new KnownCondition(Condition.CARPAL_TUNNEL, BOTH)),
+            for_(Purpose.COOL_DOWN)
+                .condition(KnownCondition.of(Condition.CARPAL_TUNNEL, BOTH, TOLD)),
             List.of(hot, step("palm-down-hand-in")),
             List.of(hot, back)),
         of(
             RoutineRule.PAIN_DOSE,
             Purpose.STRENGTH,
-            List.of(hot, step("squeeze-ladder")),
-            for_(Purpose.STRENGTH).pain(Pain.steady(Side.LEFT, Region.PALM, 7)),
-            for_(Purpose.STRENGTH).pain(Pain.steady(Side.LEFT, Region.PALM, 6))),
+            List.of(hot, curls),
+            for_(Purpose.STRENGTH).pain(Pain.steady(Side.LEFT, Region.PALM, 5)),
+            for_(Purpose.STRENGTH).pain(Pain.steady(Side.LEFT, Region.PALM, 4))),
+        of(
+            RoutineRule.BENT_WRIST_TOO_LONG,
+            Purpose.RECOVERY,
+            List.of(hot, longQuiet),
+            for_(Purpose.RECOVERY)
+                .condition(KnownCondition.of(Condition.CARPAL_TUNNEL, BOTH, TOLD)),
+            for_(Purpose.RECOVERY)),
+        of(
+            RoutineRule.LOAD_STEP_TOO_BIG,
+            Purpose.STRENGTH,
+            for_(Purpose.STRENGTH).recent(lastTime("wrist-curl-palm-up", curl(500, 10))),
+            List.of(hot, curls.withDose(curl(750, 10))),
+            List.of(hot, curls.withDose(curl(500, 10)))),
         of(
             RoutineRule.COLD_STRETCH,
             Purpose.COOL_DOWN,
@@ -145,13 +164,13 @@ class RoutineCheckTest {
             List.of(back, hot),
             List.of(hot, back)),
         of(
-            RoutineRule.STRENGTH_BEFORE_PLAY,
+            RoutineRule.TIRING_BEFORE_PLAY,
             Purpose.STRENGTH,
             List.of(hot, step("squeeze-ladder")),
             for_(Purpose.STRENGTH).minutesToPlay(59),
             for_(Purpose.STRENGTH).minutesToPlay(60)),
         of(
-            RoutineRule.STRENGTH_BEFORE_PLAY,
+            RoutineRule.TIRING_BEFORE_PLAY,
             Purpose.STRENGTH,
             for_(Purpose.STRENGTH),
             List.of(hot, step("squeeze-ladder"), step("play-easily")),
@@ -200,7 +219,9 @@ class RoutineCheckTest {
         of(
             RoutineRule.LOAD_AND_REPS_TOGETHER,
             Purpose.STRENGTH,
-            for_(Purpose.STRENGTH).recent(lastTime("wrist-curl-palm-up", curl(500, 10))),
+            for_(Purpose.STRENGTH)
+                .weights(500, 550)
+                .recent(lastTime("wrist-curl-palm-up", curl(500, 10))),
             List.of(hot, curls.withDose(curl(550, 11))),
             List.of(hot, curls.withDose(curl(550, 10)))),
         of(
@@ -414,13 +435,13 @@ class RoutineCheckTest {
   void whatIsClosedOnOneSideIsRepairedToTheOther() {
     RoutineRequest sore =
         RequestBuilder.of(Purpose.COOL_DOWN)
-            .pain(Pain.steady(Side.RIGHT, Region.FOREARM_PALM_SIDE, 8))
+            .pain(Pain.steady(Side.RIGHT, Region.WRIST_THUMB_SIDE, 8))
             .build();
     List<Step> repaired =
         CHECK.repaired(
             Purpose.COOL_DOWN,
             sore,
-            List.of(step("palm-rub", 60), step("head-turns"), step("palm-up-fingers-back")));
+            List.of(step("palm-rub", 60), step("head-turns"), step("wrist-circles-open-hand")));
     assertThat(repaired)
         .last()
         .satisfies(

@@ -35,7 +35,8 @@ public final class RoutineGenerator {
               any(List.of(Position.values())),
               any(List.of(Side.values())),
               Map.of(),
-              random.nextInt(4) > 0));
+              random.nextInt(4) > 0,
+              java.util.Set.of()));
     }
     return steps;
   }

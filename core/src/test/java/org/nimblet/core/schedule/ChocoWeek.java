@@ -347,9 +347,12 @@ final class ChocoWeek {
               ? request.days().get(d + 1).blocks().stream().anyMatch(ActivityTime::performance)
               : request.performanceAfter();
       clear &= !performance && Math.abs(start - anchor) <= 120;
-      for (ActivityTime block : day.blocks()) {
-        clear &= end + 60 <= block.span().start() || start >= block.span().end() + 20;
-      }
+    }
+    for (ActivityTime block : day.blocks()) {
+      boolean away = end + 60 <= block.span().start() || start >= block.span().end() + 20;
+      boolean behind = start >= block.span().end();
+      clear &= !line.tires() || away;
+      clear &= !(line.anchor() instanceof Anchor.AfterPlay) || behind || block.span().start() < end;
     }
     return awake && clear;
   }

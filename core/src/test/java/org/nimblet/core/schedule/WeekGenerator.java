@@ -17,6 +17,7 @@ import java.util.SplittableRandom;
 import java.util.random.RandomGenerator;
 import org.nimblet.core.anatomy.Tissue;
 import org.nimblet.core.routine.Purpose;
+import org.nimblet.core.schedule.Anchor.AfterPlay;
 import org.nimblet.core.schedule.Anchor.AtClock;
 import org.nimblet.core.schedule.Anchor.PartOfDay;
 import org.nimblet.core.schedule.Line.Daily;
@@ -121,6 +122,7 @@ public final class WeekGenerator {
                 PartOfDay.NOON,
                 PartOfDay.EVENING,
                 PartOfDay.BEDTIME,
+                new AfterPlay(PartOfDay.MORNING),
                 new AtClock(LocalTime.of(random.nextInt(8, 22), 15)))),
         daily
             ? new Daily()
@@ -128,6 +130,7 @@ public final class WeekGenerator {
         notOn,
         MONDAY.minusWeeks(4),
         last.plusWeeks(4),
+        !rest.isEmpty() || random.nextBoolean(),
         rest);
   }
 

@@ -63,6 +63,7 @@ class WeekPlannerTest {
         Set.of(),
         MONDAY.minusWeeks(1),
         MONDAY.plusWeeks(8),
+        !rest.isEmpty(),
         rest);
   }
 
@@ -291,7 +292,7 @@ class WeekPlannerTest {
     assertThat(plan.unmet()).hasSize(2);
     assertThat(plan.unmet().get(0).sentence())
         .isEqualTo(
-            "No room for heavy this week: strengthening keeps away from play, performances and"
+            "No room for heavy this week: what tires keeps away from play, performances and"
                 + " late hours.");
     assertThat(plan.unmet().get(0).date()).isEmpty();
   }
@@ -318,6 +319,7 @@ class WeekPlannerTest {
             Set.of(),
             MONDAY.minusWeeks(2),
             MONDAY,
+            false,
             Set.of()));
     LocalDate first = LocalDate.of(2026, 10, 19);
     List<PlanDay> days =

@@ -13,7 +13,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.nimblet.core.anatomy.Tissue;
 import org.nimblet.core.routine.Purpose;
+import org.nimblet.core.schedule.Anchor.AfterPlay;
 import org.nimblet.core.schedule.Anchor.AtClock;
+import org.nimblet.core.schedule.Anchor.PartOfDay;
 import org.nimblet.core.schedule.Line.TimesAWeek;
 import org.nimblet.core.schedule.PlanDay.ActivityTime;
 import org.nimblet.core.schedule.WeekPlan.Hindrance;
@@ -28,16 +30,21 @@ class WeekRulesTest {
   }
 
   private static Line line(boolean heavy, String anchor) {
+    return line(heavy, heavy, new AtClock(LocalTime.parse(anchor)));
+  }
+
+  private static Line line(boolean tires, boolean heavy, Anchor anchor) {
     return new Line(
         "line",
         "line",
         Purpose.STRENGTH,
         10,
-        new AtClock(LocalTime.parse(anchor)),
+        anchor,
         new TimesAWeek(1),
         Set.of(),
         DATE,
         DATE,
+        tires,
         heavy ? EnumSet.of(Tissue.WRIST) : Set.of());
   }
 
@@ -69,6 +76,26 @@ class WeekRulesTest {
   })
   void whatKeepsASessionOut(boolean heavy, String start, String anchor, Hindrance expected) {
     assertThat(WeekRules.against(line(heavy, anchor), day(), false, at(start), at(anchor)))
+        .isEqualTo(expected == null ? Set.of() : Set.of(expected));
+  }
+
+  /** Whatever tires keeps an hour off play before and 20 min after; heavy or not. */
+  @ParameterizedTest
+  @CsvSource({"13:00, AROUND_PLAY", "12:50,", "16:15, AROUND_PLAY", "16:20,"})
+  void whatTiresKeepsOffPlayEvenIfItNeedsNoDayOfRest(String start, Hindrance expected) {
+    Line trainer = line(true, false, new AtClock(LocalTime.parse(start)));
+    assertThat(WeekRules.against(trainer, day(), false, at(start), at(start)))
+        .isEqualTo(expected == null ? Set.of() : Set.of(expected));
+  }
+
+  /** At pain 0–1 work by pain stands after play, never before (common practice, no source). */
+  @ParameterizedTest
+  @CsvSource({"08:00, AROUND_PLAY", "16:20,", "20:00,"})
+  void whatComesAfterPlayNeverStandsBeforeIt(String start, Hindrance expected) {
+    Line after = line(false, false, new AfterPlay(PartOfDay.MORNING));
+    long anchor = day().minuteOf(after.anchor()).orElseThrow();
+    assertThat(anchor).isEqualTo(at("16:20"));
+    assertThat(WeekRules.against(after, day(), false, at(start), anchor))
         .isEqualTo(expected == null ? Set.of() : Set.of(expected));
   }
 
