@@ -1,5 +1,7 @@
 import { call } from './client'
 import type {
+  Discipline,
+  HandRoleView,
   AgreementView,
   BusyTimeForm,
   BusyTimeView,
@@ -90,6 +92,7 @@ export const api = {
   client: (id: string) => call<ClientView>('GET', client(id)),
   createClient: (form: ClientForm) => call<ClientView>('POST', '/api/clients', form),
   saveClient: (id: string, form: ClientForm) => call<ClientView>('PUT', client(id), form),
+  handRoles: () => call<Record<Discipline, HandRoleView[]>>('GET', '/api/clients/hand-roles'),
   invite: (id: string) =>
     call<{ token: string; expiresAt: string }>('POST', `${client(id)}/invitation`),
   day: (id: string, date?: string) =>
@@ -186,6 +189,8 @@ export const api = {
     call<HealthView>('POST', `${client(id)}/health/pains`, { pains }),
   screen: (id: string, answers: readonly AnswerForm[]) =>
     call<HealthView>('POST', `${client(id)}/health/screenings`, { answers }),
+  takeBackSign: (id: string, screening: string, words: string) =>
+    call<HealthView>('POST', `${client(id)}/health/screenings/${screening}/mistake`, { words }),
   clearSign: (id: string, screening: string, words: string) =>
     call<HealthView>('POST', `${client(id)}/health/screenings/${screening}/clearance`, { words }),
   mind: (id: string, form: MindedForm) =>
@@ -228,6 +233,10 @@ export const api = {
   saveRoutine: (id: string, form: RoutineForm) =>
     call<StoredRoutine>('PUT', `/api/routines/${id}`, form),
   archiveRoutine: (id: string) => call<undefined>('POST', `/api/routines/${id}/archive`),
+  restoreVersion: (id: string, version: number, newestVersion: number) =>
+    call<StoredRoutine>('POST', `/api/routines/${id}/versions/${version}/restoration`, {
+      newestVersion,
+    }),
   restoreRoutine: (id: string) => call<undefined>('POST', `/api/routines/${id}/restore`),
   playNow: (id: string, purpose: string, minutes: number) =>
     call<RoutineView>('GET', `${client(id)}/play/${purpose}/${minutes}`),

@@ -1,6 +1,10 @@
 /** The server's own types, by the names the front end uses. */
 export type {
   ActivityForm,
+  HandRole,
+  HandRoleView,
+  RegionUseView,
+  SafetyNote,
   ActivityKind,
   AttentionView,
   Breath,

@@ -210,6 +210,7 @@ async function save(asNew: boolean) {
   const body = { ...form(asNew ? 0 : work.value.version), steps: settled() }
   busy.value = true
   try {
+    const before = work.value.routineId
     const stored =
       asNew || !work.value.routineId
         ? await api.createRoutine(body)
@@ -217,7 +218,10 @@ async function save(asNew: boolean) {
     bench.stored(stored.id, stored.version, stored.title)
     saving.value = false
     conflict.value = null
-    notice.value = `Saved as version ${stored.version}`
+    const copied = before !== null && stored.id !== before && !asNew
+    notice.value = copied
+      ? `Saved as a copy for ${client.value?.facts.name ?? 'everybody'}; the other one is as it was`
+      : `Saved as version ${stored.version}`
     void routines.reload()
   } catch (e) {
     if (e instanceof ServerProblem && e.status === 409 && e.current && view.value) {
@@ -259,6 +263,7 @@ function open(stored: StoredRoutine) {
     },
     title: stored.title,
     routineId: stored.id,
+    owner: stored.clientId,
     version: stored.version,
   })
   chosen.value = stored.steps[0]?.key ?? null
@@ -280,6 +285,7 @@ function openTemplate(template: TemplateView) {
     },
     title: template.title,
     routineId: null,
+    owner: null,
     version: 0,
   })
   chosen.value = template.steps[0]?.key ?? null
@@ -405,11 +411,13 @@ function shortcuts(event: KeyboardEvent) {
         <label class="form-label" for="bench-title">Title</label>
         <input id="bench-title" v-model="saveTitle" class="form-control" maxlength="60" />
         <BButton type="submit" variant="primary" :disabled="busy || !saveTitle.trim()">{{
-          work.routineId
-            ? `Save version ${work.version + 1}`
-            : draft.clientId
-              ? `Save for ${client?.facts.name ?? 'the client'}`
-              : 'Save as my template'
+          work.routineId && work.owner !== draft.clientId
+            ? `Save a copy for ${client?.facts.name ?? 'everybody'}`
+            : work.routineId
+              ? `Save version ${work.version + 1}`
+              : draft.clientId
+                ? `Save for ${client?.facts.name ?? 'the client'}`
+                : 'Save as my template'
         }}</BButton>
         <BButton
           v-if="work.routineId"

@@ -43,6 +43,20 @@ watch([a, b], async ([one, two]) => {
     error.value = (e as Error).message
   }
 })
+const restored = ref('')
+/** An earlier version on top again; none is lost. */
+async function restore(version: number) {
+  const top = versions.value[0]?.number
+  if (!top) return
+  try {
+    const stored = await api.restoreVersion(props.routineId, version, top)
+    restored.value = `Version ${version} is on top again, as version ${stored.version}`
+    await newest.reload()
+  } catch (e) {
+    error.value = (e as Error).message
+    await newest.reload()
+  }
+}
 const when = (at: string) =>
   new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' }).format(new Date(at))
 </script>
@@ -83,7 +97,13 @@ const when = (at: string) =>
           </select></label
         >
       </p>
+      <p v-if="versions.length > 1 && a !== versions[0]?.number" class="side-by-side">
+        <BButton variant="outline-secondary" @click="restore(a)"
+          >Make version {{ a }} the newest again</BButton
+        >
+      </p>
       <p v-if="error" class="error" role="alert">{{ error }}</p>
+      <p v-else-if="restored" role="status">{{ restored }}</p>
       <CompareTapes
         v-if="views"
         :a="views.a"

@@ -7,6 +7,8 @@ export interface BenchWork {
   readonly draft: Draft
   readonly title: string
   readonly routineId: string | null
+  /** For whom that one is stored; saved under another client it becomes a copy. */
+  readonly owner: string | null
   /** The version it was changed from; 0 while it is nowhere stored. */
   readonly version: number
 }
@@ -28,6 +30,7 @@ export const emptyWork = (): BenchWork => ({
   draft: emptyDraft(),
   title: '',
   routineId: null,
+  owner: null,
   version: 0,
 })
 
@@ -94,7 +97,7 @@ export function useBench() {
   }
   /** Notes where it is stored, without a step to undo. */
   function stored(routineId: string, version: number, title: string) {
-    set({ ...work.value, routineId, version, title })
+    set({ ...work.value, routineId, owner: draft.value.clientId, version, title })
   }
   function undo() {
     const before = past.value.at(-1)

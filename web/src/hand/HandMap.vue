@@ -17,6 +17,10 @@ const props = withDefaults(
     chosen?: { side: Side; region: Region } | null
     height?: number
     dominant?: Side | null
+    /** What the numbers are: pain, or how much a region is used. */
+    numbers?: 'pain' | 'use'
+    /** What is written under the hands instead of left and right. */
+    names?: Readonly<Record<Side, string>> | null
   }>(),
   {
     pains: () => [],
@@ -25,6 +29,8 @@ const props = withDefaults(
     chosen: null,
     height: 420,
     dominant: null,
+    numbers: 'pain',
+    names: null,
   },
 )
 const emit = defineEmits<{ choose: [side: Side, region: Region] }>()
@@ -32,6 +38,7 @@ const emit = defineEmits<{ choose: [side: Side, region: Region] }>()
 const GAP = 20
 const MARGIN = 10
 const BOTTOM = 106
+const USE_TONES: Readonly<Record<number, string>> = { 1: 'mild', 2: 'works', 3: 'loads' }
 const SIDES: readonly Side[] = ['LEFT', 'RIGHT']
 
 const hands = computed(() =>
@@ -70,13 +77,16 @@ const places = computed(() =>
         y,
         level: pain?.level,
         chosen: props.chosen?.side === hand.side && props.chosen.region === region,
-        name: `${capital(hand.side.toLowerCase())} ${REGIONS[region]}${pain ? `, pain ${pain.level}` : ''}`,
+        name: `${capital(hand.side.toLowerCase())} ${REGIONS[region]}${pain ? `, ${props.numbers} ${pain.level}` : ''}`,
       }
     }),
   ),
 )
 const percent = (value: number, from: number, size: number) => `${((value - from) / size) * 100}%`
+const tone = (level: number) =>
+  props.numbers === 'pain' ? painTone(level) : (USE_TONES[level] ?? 'mild')
 const label = computed(() => {
+  if (props.numbers === 'use') return 'Both hands, with how much each region is used'
   const told = props.pains.map(
     (p) => `${p.side.toLowerCase()} ${REGIONS[p.region]} ${p.level} of 10`,
   )
@@ -100,10 +110,7 @@ const label = computed(() => {
         :key="place.side + place.region"
         type="button"
         class="place touch"
-        :class="[
-          place.level === undefined ? 'open' : painTone(place.level),
-          { chosen: place.chosen },
-        ]"
+        :class="[place.level === undefined ? 'open' : tone(place.level), { chosen: place.chosen }]"
         :style="{
           left: percent(place.x, box.x, box.width),
           top: percent(place.y, box.y, box.height),
@@ -121,7 +128,7 @@ const label = computed(() => {
         v-for="place in places.filter((p) => p.level !== undefined)"
         :key="place.side + place.region"
         class="place"
-        :class="painTone(place.level ?? 0)"
+        :class="tone(place.level ?? 0)"
         :style="{
           left: percent(place.x, box.x, box.width),
           top: percent(place.y, box.y, box.height),
@@ -130,8 +137,12 @@ const label = computed(() => {
         ><span>{{ place.level }}</span></span
       >
     </template>
-    <span class="side left">Left{{ dominant === 'LEFT' ? ', dominant' : '' }}</span>
-    <span class="side right">Right{{ dominant === 'RIGHT' ? ', dominant' : '' }}</span>
+    <span class="side left"
+      >{{ names?.LEFT ?? 'Left' }}{{ dominant === 'LEFT' ? ', dominant' : '' }}</span
+    >
+    <span class="side right"
+      >{{ names?.RIGHT ?? 'Right' }}{{ dominant === 'RIGHT' ? ', dominant' : '' }}</span
+    >
   </div>
 </template>
 
@@ -174,6 +185,12 @@ svg {
 }
 .hot span {
   background: var(--stop);
+}
+.works span {
+  background: var(--main);
+}
+.loads span {
+  background: var(--ink);
 }
 .open span {
   width: 11px;

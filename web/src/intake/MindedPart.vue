@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { api } from '@/api/calls'
 import { ServerProblem } from '@/api/client'
-import type { HealthView, MindedForm, Side } from '@/api/types'
+import type { HealthView, MindedForm, Region, Side } from '@/api/types'
 import { useLoaded } from '@/api/useLoaded'
 import { MOVEMENTS, REGIONS, keys } from '@/parts/labels'
 import { capital, dayMonth } from '@/parts/words'
@@ -43,6 +43,13 @@ const choices = computed<{ value: string; text: string }[]>(() => {
   }
 })
 const sided = computed(() => subject.value !== 'EXERCISE' && subject.value !== 'ALLOW')
+const condition = computed(() =>
+  subject.value === 'CONDITION'
+    ? props.health.conditions.find((c) => c.condition === what.value)
+    : undefined,
+)
+const place = ref<Region | ''>('')
+const PLACES = keys(REGIONS).map((value) => ({ value, text: capital(REGIONS[value]) }))
 const adaptation = computed(
   () => props.health.conditions.find((c) => c.condition === what.value)?.adaptation,
 )
@@ -76,7 +83,7 @@ function save() {
         : 'KEEP_OUT',
     sides: sided.value ? sides.value : [],
     condition: pick(['CONDITION']),
-    region: pick(['REGION', 'JOINT_LIMIT']),
+    region: condition.value?.hasPlace ? place.value || null : pick(['REGION', 'JOINT_LIMIT']),
     movement: pick(['MOVEMENT']),
     exerciseId: pick(['EXERCISE', 'ALLOW']),
     words: words.value,
@@ -157,6 +164,13 @@ const BOTH: { value: Side; text: string }[] = [
             <option v-for="c in choices" :key="c.value" :value="c.value">{{ c.text }}</option>
           </select>
         </div>
+        <div v-if="condition?.hasPlace">
+          <label class="form-label" for="minded-place">Where</label>
+          <select id="minded-place" v-model="place" class="form-select">
+            <option value="" disabled>Choose</option>
+            <option v-for="p in PLACES" :key="p.value" :value="p.value">{{ p.text }}</option>
+          </select>
+        </div>
         <div>
           <label class="form-label" for="minded-until">Until, if that is known</label>
           <input id="minded-until" v-model="until" type="date" class="form-control" />
@@ -171,7 +185,11 @@ const BOTH: { value: Side; text: string }[] = [
       <input id="minded-words" v-model="words" class="form-control" maxlength="280" />
       <p v-if="error" class="error" role="alert">{{ error }}</p>
       <p class="side-by-side">
-        <BButton type="submit" size="sm" variant="primary" :disabled="busy || !what"
+        <BButton
+          type="submit"
+          size="sm"
+          variant="primary"
+          :disabled="busy || !what || Boolean(condition?.hasPlace && !place)"
           >Note it</BButton
         >
         <BButton size="sm" variant="link" @click="adding = false">Leave it</BButton>

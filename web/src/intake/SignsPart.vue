@@ -64,6 +64,7 @@ const yes = (sign: ReferralSign) =>
       { sign, yes: true, side: side.value, regions: regions.value, since: since.value },
     ]),
   )
+const takeBack = (id: string) => attempt(() => api.takeBackSign(props.clientId, id, ''))
 const clear = (id: string) => attempt(() => api.clearSign(props.clientId, id, told.value))
 </script>
 
@@ -88,9 +89,11 @@ const clear = (id: string) => attempt(() => api.clearSign(props.clientId, id, to
                 ? 'not asked'
                 : sign.answer === 'NO'
                   ? `no, ${said(sign)}`
-                  : sign.answer === 'CLEARED'
-                    ? `cleared, ${said(sign)}`
-                    : `since ${sign.since || 'not said'}`
+                  : sign.answer === 'MISTAKEN'
+                    ? `taken back, ${said(sign)}`
+                    : sign.answer === 'CLEARED'
+                      ? `cleared, ${said(sign)}`
+                      : `since ${sign.since || 'not said'}`
             }}
           </span>
           <BButton
@@ -102,7 +105,7 @@ const clear = (id: string) => attempt(() => api.clearSign(props.clientId, id, to
             >Yes<span class="visually-hidden">, {{ sign.word }}</span></BButton
           >
           <BButton
-            v-if="sign.answer === 'NOT_ASKED'"
+            v-if="sign.answer === 'NOT_ASKED' || (sign.raisedBy && sign.answer !== 'YES')"
             size="sm"
             variant="outline-secondary"
             :disabled="busy"
@@ -110,6 +113,10 @@ const clear = (id: string) => attempt(() => api.clearSign(props.clientId, id, to
             >No<span class="visually-hidden">, {{ sign.word }}</span></BButton
           >
         </div>
+        <p v-if="sign.raisedBy && sign.answer !== 'YES'" class="open stop" role="status">
+          Told in passing: {{ sign.raisedBy }}. Ask about it now; until it is answered, it counts as
+          a yes.
+        </p>
         <div v-if="sign.answer === 'YES'" class="open">
           <p>Where: {{ sign.place }}</p>
           <p class="stop">{{ sign.consequence }}</p>
@@ -120,6 +127,14 @@ const clear = (id: string) => attempt(() => api.clearSign(props.clientId, id, to
           <p v-if="clearing !== sign.id" class="side-by-side">
             <BButton size="sm" variant="outline-secondary" @click="clearing = sign.id"
               >Record what the clinician said</BButton
+            >
+            <BButton
+              v-if="sign.mayTakeBack"
+              size="sm"
+              variant="link"
+              :disabled="busy"
+              @click="takeBack(sign.id ?? '')"
+              >It was touched by mistake</BButton
             >
           </p>
           <form v-else class="clear" @submit.prevent="clear(sign.id ?? '')">

@@ -23,6 +23,8 @@ const sign = (changes: Partial<SignView>): SignView => ({
   askedOn: null,
   consequence: '',
   words: '',
+  raisedBy: '',
+  mayTakeBack: false,
   ...changes,
 })
 const health = (changes: Partial<HealthView> = {}): HealthView => ({
@@ -30,7 +32,20 @@ const health = (changes: Partial<HealthView> = {}): HealthView => ({
   signs: [sign({}), sign({ sign: 'WEAKNESS', word: 'weakness or dropping things' })],
   history: [],
   minded: [],
-  conditions: [{ condition: 'ARTHRITIS', word: 'arthritis', adaptation: 'Small staged curls.' }],
+  conditions: [
+    {
+      condition: 'ARTHRITIS',
+      word: 'arthritis',
+      adaptation: 'Small staged curls.',
+      hasPlace: false,
+    },
+    {
+      condition: 'OLD_INJURY',
+      word: 'an old injury',
+      adaptation: 'No load there.',
+      hasPlace: true,
+    },
+  ],
   movements: [],
   endingPain: 7,
   steadyDays: 14,

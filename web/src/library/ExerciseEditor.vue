@@ -3,7 +3,7 @@ import { computed, inject, ref, watch } from 'vue'
 import { onBeforeRouteLeave, useRouter } from 'vue-router'
 import { api } from '@/api/calls'
 import { ServerProblem, type FieldProblem } from '@/api/client'
-import type { ExerciseForm, ExerciseView, Kind, Method } from '@/api/types'
+import type { ExerciseForm, ExerciseView, HandRole, Kind, Method } from '@/api/types'
 import { useLoaded } from '@/api/useLoaded'
 import FigurePlayer from '@/hand/FigurePlayer.vue'
 import SelectField from '@/parts/SelectField.vue'
@@ -14,8 +14,8 @@ import {
   METHODS,
   POSITIONS,
   RECOVERIES,
-  MOVEMENTS,
   REFERRAL_SIGNS,
+  REGIONS,
   SEGMENTS,
   THINGS,
   keys,
@@ -29,7 +29,9 @@ import { emptyExercise } from './exerciseForm'
 import LadderRungs from './LadderRungs.vue'
 import { RELOAD_LIBRARY } from './libraryPage'
 import LinesField from './LinesField.vue'
+import MovementsField from './MovementsField.vue'
 import PoseEditor from './PoseEditor.vue'
+import UsesField from './UsesField.vue'
 
 /** An exercise is written: a new one, a variant of another, or a new version of one's own. */
 const props = defineProps<{ exerciseId?: string; copying?: boolean }>()
@@ -186,10 +188,42 @@ watch(
     if (kind === 'TEMPO') upper.value = form.value.ladder.upper ?? USUAL_UPPER_TEMPO
   },
 )
+/** Rungs as lines: a name, and behind a colon the quantity of the dose there, or a thing. */
 const ladderNames = computed({
-  get: () => form.value.ladder.names,
+  get: () =>
+    form.value.ladder.rungs.map((rung) =>
+      rung.thing
+        ? `${rung.name}: ${THINGS[rung.thing].toLowerCase()}`
+        : `${rung.name}: ${String(rung.quantity ?? '')}`,
+    ),
   set: (names: string[]) => {
-    form.value.ladder = { ...form.value.ladder, names }
+    form.value.ladder = { ...form.value.ladder, rungs: names.map(rungOf) }
+  },
+})
+function rungOf(line: string) {
+  const [name = '', own = ''] = line.split(':').map((part) => part.trim())
+  const thing = keys(THINGS).find((key) => THINGS[key].toLowerCase() === own.toLowerCase()) ?? null
+  return { name, thing, quantity: thing || !/^\d+$/.test(own) ? null : Number(own) }
+}
+const closedWith = computed(() =>
+  [...(preview.value?.closedWithConditions ?? []), ...(preview.value?.closedWithSigns ?? [])].join(
+    '; ',
+  ),
+)
+const conditions = computed(() =>
+  (choices.data.value?.conditions ?? []).map((c) => ({
+    value: c.condition,
+    text: capital(c.word),
+  })),
+)
+const roles = computed(() => [
+  { value: '', text: 'any hand' },
+  ...(choices.data.value?.roles ?? []).map((r) => ({ value: r.role, text: r.word })),
+])
+const role = computed({
+  get: () => form.value.role ?? '',
+  set: (chosen: string) => {
+    form.value.role = (chosen || null) as HandRole | null
   },
 })
 const of = (field: string) => problems.value.filter((p) => p.field === field).map((p) => p.message)
@@ -502,20 +536,58 @@ const of = (field: string) => problems.value.filter((p) => p.field === field).ma
               />
             </div>
             <div class="checks">
-              <span class="form-label">Moves or loads in these directions</span>
-              <BFormCheckboxGroup
-                v-model="form.movements"
-                :options="options(MOVEMENTS)"
-                aria-label="Directions of movement"
-              />
+              <span class="form-label">Moves in these directions</span>
+              <MovementsField v-model="form.movements" />
             </div>
             <BFormCheckbox v-model="form.arrives">Helps to arrive at a break</BFormCheckbox>
+            <div v-if="choices.data.value" class="checks">
+              <SelectField
+                v-model="role"
+                label="For one hand, by what it does"
+                field="role"
+                :problems="problems"
+                :options="roles"
+              />
+            </div>
+            <BFormCheckbox v-model="form.coachOnly"
+              >Only a coach puts it into a routine; never composed</BFormCheckbox
+            >
+          </section>
+          <section>
+            <h3>What it uses</h3>
+            <UsesField
+              v-model:uses="form.uses"
+              v-model:helper="form.helper"
+              :problems="problems.filter((p) => p.field === 'uses' || p.field === 'helper')"
+            />
+          </section>
+          <section>
+            <h3>What closes it</h3>
+            <p v-if="preview?.closedBecause.length" class="quiet">
+              By what it is: {{ preview.closedBecause.join(' ') }}
+            </p>
             <div class="checks">
-              <span class="form-label">Not with these signs, besides those of its kind</span>
+              <span class="form-label">With these conditions, too</span>
               <BFormCheckboxGroup
-                v-model="form.excludedBy"
+                v-model="form.closedWithConditions"
+                :options="conditions"
+                aria-label="Conditions"
+              />
+            </div>
+            <div class="checks">
+              <span class="form-label">With these signs, too</span>
+              <BFormCheckboxGroup
+                v-model="form.closedWithSigns"
                 :options="options(REFERRAL_SIGNS)"
                 aria-label="Referral signs"
+              />
+            </div>
+            <div class="checks">
+              <span class="form-label">While these are sore</span>
+              <BFormCheckboxGroup
+                v-model="form.closedWithSore"
+                :options="options(REGIONS)"
+                aria-label="Sore regions"
               />
             </div>
           </section>
@@ -535,9 +607,7 @@ const of = (field: string) => problems.value.filter((p) => p.field === field).ma
             <LadderRungs :kind="preview.kind" :rungs="preview.doses[0]?.rungs ?? []" />
             <p class="quiet small">
               {{ preview.beforePlay ? 'May stand before play.' : 'Does not stand before play.' }}
-              <template v-if="preview.referralSigns.length"
-                >Not with: {{ preview.referralSigns.join('; ') }}.</template
-              >
+              <template v-if="closedWith">Closed with: {{ closedWith }}.</template>
             </p>
           </template>
           <p v-else class="quiet">The picture comes as soon as there is enough to draw.</p>

@@ -2,7 +2,7 @@
 import { computed, inject, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api } from '@/api/calls'
-import type { Method, VersionView } from '@/api/types'
+import type { RegionUseView, Side, Method, VersionView } from '@/api/types'
 import { useLoaded } from '@/api/useLoaded'
 import FigurePlayer from '@/hand/FigurePlayer.vue'
 import ChoiceRow from '@/parts/ChoiceRow.vue'
@@ -94,6 +94,21 @@ async function remove() {
   }
 }
 const print = () => window.print()
+/** Drawn on both hands: right the side that acts, left the hand that helps. */
+const onTheHands = computed(() => {
+  const of = (side: Side, uses: readonly RegionUseView[]) =>
+    uses.map((use) => ({ side, region: use.region, level: use.level }))
+  return exercise.value
+    ? [...of('RIGHT', exercise.value.uses), ...of('LEFT', exercise.value.helper)]
+    : []
+})
+/** "Loads palm, thumb. Moves or touches neck." */
+const usedWords = (uses: readonly RegionUseView[]) =>
+  [3, 2, 1]
+    .map((level) => uses.filter((use) => use.level === level))
+    .filter((some) => some.length)
+    .map((some) => `${capital(some[0]?.words ?? '')} ${some.map((use) => use.word).join(', ')}.`)
+    .join(' ')
 </script>
 
 <template>
@@ -259,9 +274,41 @@ const print = () => window.print()
             </dd>
           </dl>
         </div>
-        <p v-if="exercise.referralSigns.length" class="signs">
-          <b>Not with:</b> {{ exercise.referralSigns.join('; ') }}. A clinician first.
-        </p>
+        <section class="body" aria-label="Uses">
+          <h3>Uses</h3>
+          <HandMap
+            v-if="onTheHands.length"
+            :pains="onTheHands"
+            :height="170"
+            numbers="use"
+            :names="{ LEFT: exercise.helper.length ? 'Helps' : '', RIGHT: 'Acts' }"
+          />
+          <p>
+            {{ usedWords(exercise.uses)
+            }}<template v-if="exercise.helper.length">
+              The hand that helps {{ usedWords(exercise.helper).toLowerCase() }}</template
+            >
+            <template v-if="exercise.role">
+              For {{ exercise.role }}, whichever hand is dominant.</template
+            >
+          </p>
+        </section>
+        <section
+          v-if="exercise.closedWithSigns.length || exercise.closedWithConditions.length"
+          class="signs"
+        >
+          <h3>Closed with</h3>
+          <p v-if="exercise.closedWithConditions.length">
+            <b>Conditions:</b> {{ exercise.closedWithConditions.join('; ') }}.
+          </p>
+          <p v-if="exercise.closedWithSigns.length">
+            <b>Signs:</b> {{ exercise.closedWithSigns.join('; ') }}.
+          </p>
+          <p class="quiet">
+            {{ exercise.closedBecause.join(' ') }} A clinician first, on the side where it is.
+          </p>
+        </section>
+        <p v-if="exercise.coachOnly" class="quiet">Only a coach puts it into a routine.</p>
         <section class="ladder">
           <header class="line-up">
             <h3>Ladder</h3>

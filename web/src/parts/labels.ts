@@ -166,6 +166,10 @@ export const SENSATIONS: Readonly<Record<Sensation, string>> = {
   ACHE: 'ache',
   SHARP: 'sharp',
   TINGLE: 'tingle',
+  NUMB: 'numb',
+  CRAMP: 'cramp',
+  TREMOR: 'tremor',
+  UNSTABLE: 'gives way',
   CLICK: 'click',
 }
 

@@ -93,7 +93,10 @@ const alarming = computed(() =>
   pains.some(
     (p) =>
       p.level >= props.routine.safety.endingPain ||
-      (p.sensation !== null && props.routine.safety.endingSensations.includes(p.sensation)),
+      (p.sensation !== null && props.routine.safety.endingSensations.includes(p.sensation)) ||
+      (p.sensation !== null &&
+        p.level > 0 &&
+        props.routine.safety.endingWithPain.includes(p.sensation)),
   ),
 )
 const title = computed(() =>

@@ -7,7 +7,7 @@ import { REGIONS, SENSATIONS, keys } from '@/parts/labels'
 import { capital } from '@/parts/words'
 
 /** "It hurts": where, how much, how it feels; then on, or the end. */
-const props = defineProps<{ stepTitle: string; safety: SafetyView }>()
+const props = defineProps<{ stepTitle: string; safety: SafetyView; loaded: boolean }>()
 const emit = defineEmits<{
   on: [pain: PainForm]
   end: [pain: PainForm, forSafety: boolean]
@@ -35,7 +35,11 @@ const pain = computed<PainForm | null>(() =>
 const ends = computed(
   () =>
     (level.value !== null && level.value >= props.safety.endingPain) ||
-    (sensation.value !== null && props.safety.endingSensations.includes(sensation.value)),
+    (sensation.value !== null && props.safety.endingSensations.includes(sensation.value)) ||
+    (sensation.value !== null &&
+      Boolean(level.value) &&
+      props.safety.endingWithPain.includes(sensation.value)) ||
+    (props.loaded && sensation.value === 'TREMOR'),
 )
 const shown = computed(() =>
   place.value && level.value !== null ? [{ ...place.value, level: level.value }] : [],

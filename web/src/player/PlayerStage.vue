@@ -12,6 +12,7 @@ import KindPatterns from '@/tape/KindPatterns.vue'
 import RoutineTape from '@/tape/RoutineTape.vue'
 import BeatRow from './BeatRow.vue'
 import BreathFan from './BreathFan.vue'
+import SafetyNotes from '@/parts/SafetyNotes.vue'
 import HurtsPanel from './HurtsPanel.vue'
 import { usePlayer } from './usePlayer'
 
@@ -201,6 +202,7 @@ onUnmounted(() => document.removeEventListener('keydown', key))
             {{ duration(routine.lengthMillis) }}, {{ routine.steps.length }} steps. It runs by
             itself; both hands stay free.
           </p>
+          <SafetyNotes :notes="routine.notes" />
           <h2>Have ready</h2>
           <p class="lead">
             {{ capital(routine.haveReady.join(', ') || 'nothing but your hands') }}
@@ -351,6 +353,7 @@ onUnmounted(() => document.removeEventListener('keydown', key))
       v-if="hurting && step"
       :step-title="step.title"
       :safety="routine.safety"
+      :loaded="step.kind === 'STRENGTHEN'"
       @on="goOn"
       @end="end"
       @cancel="nothing"

@@ -10,6 +10,8 @@ const safety: SafetyView = {
   stopRules: ['Stop with sharp or rising pain.'],
   endingPain: 7,
   endingSensations: ['SHARP', 'TINGLE'],
+  endingWithPain: ['CLICK'],
+  endingStep: ['CRAMP'],
   advice: 'Stop here for today.',
 }
 const routine = {
@@ -52,7 +54,7 @@ const named = (wrapper: Wrapper, text: string) =>
 describe('it hurts', () => {
   const panel = () =>
     mount(HurtsPanel, {
-      props: { stepTitle: 'Curls of two', safety },
+      props: { stepTitle: 'Curls of two', safety, loaded: false },
       global: { stubs },
       attachTo: document.body,
     })

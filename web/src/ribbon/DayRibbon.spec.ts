@@ -27,6 +27,7 @@ const day = (pegs: PegView[]): DayView => ({
   sleepsHour: 23,
   nowHour: 12,
   today: true,
+  notes: [],
   blocks: [
     {
       id: 'b1',

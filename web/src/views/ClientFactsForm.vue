@@ -19,7 +19,10 @@ import {
 } from '@/parts/labels'
 import BreathTap from '@/intake/BreathTap.vue'
 import WeightsMap from '@/intake/WeightsMap.vue'
+import { api } from '@/api/calls'
+import { useLoaded } from '@/api/useLoaded'
 import { emptyActivity } from './clientForm'
+import HandRoles from './HandRoles.vue'
 
 /** The facts about a client, to be written; all of them or some parts. */
 const props = withDefaults(
@@ -46,6 +49,7 @@ const HANDS: readonly { value: Side; label: string }[] = [
   { value: 'LEFT', label: 'Left' },
   { value: 'RIGHT', label: 'Right' },
 ]
+const handRoles = useLoaded(() => api.handRoles())
 const BOTH = { LEFT: 'Left', RIGHT: 'Right' }
 const of = (field: string) => props.problems.find((p) => p.field === field)?.message
 /** What everybody has with them is not asked for. */
@@ -125,6 +129,7 @@ const minutes = computed({
             :field="`activities[${i}].discipline`"
             :problems="problems"
             :options="options(DISCIPLINES)"
+            @update:model-value="activity.roles = null"
           />
           <TextField
             v-model.number="activity.weeklyMinutes"
@@ -147,6 +152,13 @@ const minutes = computed({
             {{ of(`activities[${i}].hands`) }}
           </p>
         </div>
+        <HandRoles
+          v-if="handRoles.data.value"
+          v-model="activity.roles"
+          :roles="handRoles.data.value[activity.discipline]"
+          :title="activity.title"
+          :problem="of(`activities[${i}].roles`)"
+        />
         <div class="checks">
           <span class="form-label">Digits that carry it</span>
           <BFormCheckboxGroup

@@ -5,6 +5,8 @@ import { api } from '@/api/calls'
 import { useLoaded } from '@/api/useLoaded'
 import HandMap from '@/hand/HandMap.vue'
 import PageState from '@/parts/PageState.vue'
+import SafetyNotes from '@/parts/SafetyNotes.vue'
+import { isAbout, useChanges } from '@/parts/useChanges'
 import { useNow } from '@/parts/useNow'
 import { useWidth } from '@/parts/useWidth'
 import { capital, longDate } from '@/parts/words'
@@ -27,6 +29,10 @@ async function reloadAll() {
 watch(() => props.clientId, reloadAll)
 watch(date, () => day.reload())
 watch(useNow(60_000), () => day.reload())
+
+useChanges((changed) => {
+  if (isAbout(changed, props.clientId)) void reloadAll()
+})
 
 const chosenBlock = ref<string | null>(
   typeof route.query.block === 'string' ? route.query.block : null,
@@ -108,6 +114,7 @@ const painWords = computed(() => {
           </svg>
         </div>
       </section>
+      <SafetyNotes :notes="day.data.value?.notes ?? []" />
       <nav class="tabs ribbon-edge" aria-label="Client">
         <RouterLink
           v-for="tab in tabs"

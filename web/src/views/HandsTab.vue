@@ -10,6 +10,7 @@ import PainPart from '@/intake/PainPart.vue'
 import SetUpPart from '@/intake/SetUpPart.vue'
 import SignsPart from '@/intake/SignsPart.vue'
 import StateMark from '@/parts/StateMark.vue'
+import { isAbout, useChanges } from '@/parts/useChanges'
 import { capital, counted, dayMonth, words } from '@/parts/words'
 import BlockEditor from './BlockEditor.vue'
 import ClientFactsForm from './ClientFactsForm.vue'
@@ -27,11 +28,17 @@ const saved = ref(false)
 const busy = ref(false)
 const conflict = ref<{ current: ClientView; changed: readonly string[] } | null>(null)
 
-const dirty = computed(() => !same(form.value, stored.value.facts))
+/** What the form was begun from: a change made elsewhere never passes over what is typed here. */
+const base = ref<ClientForm>(copy(stored.value.facts))
+const dirty = computed(() => !same(form.value, base.value))
+function begin() {
+  form.value = copy(stored.value.facts)
+  base.value = copy(stored.value.facts)
+}
 watch(
   () => stored.value.facts.version,
   () => {
-    if (!conflict.value) form.value = copy(stored.value.facts)
+    if (!conflict.value && !dirty.value) begin()
   },
 )
 watch(
@@ -45,6 +52,9 @@ onBeforeRouteLeave(() => !dirty.value || window.confirm('Leave without saving wh
 
 const loadedHealth = useLoaded(() => api.health(props.clientId))
 const health = shallowRef<HealthView | null>(null)
+useChanges((changed) => {
+  if (isAbout(changed, props.clientId)) void loadedHealth.reload()
+})
 watch(loadedHealth.data, (found) => {
   if (found) health.value = found
 })
@@ -57,7 +67,13 @@ const worked = computed(() => {
   ]
   return { LEFT: of('LEFT'), RIGHT: of('RIGHT') }
 })
-const ANSWERS = { NOT_ASKED: 'not asked', NO: 'no', YES: 'yes', CLEARED: 'cleared' } as const
+const ANSWERS = {
+  NOT_ASKED: 'not asked',
+  NO: 'no',
+  YES: 'yes',
+  MISTAKEN: 'touched by mistake',
+  CLEARED: 'cleared',
+} as const
 /** Warm-ups and the header follow what was told. */
 async function told(found: HealthView) {
   health.value = found
@@ -72,7 +88,7 @@ async function save() {
     await api.saveClient(props.clientId, form.value)
     conflict.value = null
     await reloadAll()
-    form.value = copy(stored.value.facts)
+    begin()
     saved.value = true
   } catch (e) {
     if (e instanceof ServerProblem && e.status === 409 && e.current) {
@@ -171,7 +187,7 @@ async function invite() {
       </div>
       <div class="save">
         <BButton type="submit" variant="primary" :disabled="busy || !dirty">Save</BButton>
-        <BButton v-if="dirty" variant="link" @click="form = copy(stored.facts)">Put back</BButton>
+        <BButton v-if="dirty" variant="link" @click="begin">Put back</BButton>
         <span v-if="saved && !dirty" class="word good" role="status"
           ><StateMark state="GOOD" />Saved; warm-ups are composed anew</span
         >

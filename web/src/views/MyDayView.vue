@@ -7,6 +7,8 @@ import { useLoaded } from '@/api/useLoaded'
 import ExerciseFigure from '@/hand/ExerciseFigure.vue'
 import { PURPOSES } from '@/parts/labels'
 import PageState from '@/parts/PageState.vue'
+import SafetyNotes from '@/parts/SafetyNotes.vue'
+import { useChanges } from '@/parts/useChanges'
 import { useNow } from '@/parts/useNow'
 import { useWidth } from '@/parts/useWidth'
 import { clock, counted, duration, longDate, toMinute, weekday } from '@/parts/words'
@@ -22,6 +24,7 @@ const routine = shallowRef<RoutineView | null>(null)
 const why = ref('')
 const now = useNow()
 watch(useNow(60_000), () => void reload())
+useChanges(() => void reload())
 
 /** What the coach saved for this person, to be done at any time. */
 const own = shallowRef<readonly RoutineSummary[]>([])
@@ -89,6 +92,7 @@ const minutesOf = (peg: PegView) =>
         <h1>{{ today ? longDate(today.date) : '' }}</h1>
         <span class="quiet large push coach">with {{ data?.coachName }}</span>
       </header>
+      <SafetyNotes :notes="today?.notes ?? []" />
 
       <template v-if="routine && next && today">
         <MomentPicture

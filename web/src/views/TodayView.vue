@@ -6,6 +6,7 @@ import type { AttentionView, RosterRow } from '@/api/types'
 import { useLoaded } from '@/api/useLoaded'
 import PageState from '@/parts/PageState.vue'
 import StateMark from '@/parts/StateMark.vue'
+import { useChanges } from '@/parts/useChanges'
 import { useNow } from '@/parts/useNow'
 import { useWidth } from '@/parts/useWidth'
 import { addDays, counted, longDate } from '@/parts/words'
@@ -22,6 +23,7 @@ const { data, error, slow, reload } = useLoaded(() => api.today(date.value))
 watch(date, () => void reload())
 const minute = useNow(60_000)
 watch(minute, () => void reload())
+useChanges(() => void reload())
 
 const NAMES = 212
 const ROW = 52

@@ -32,6 +32,7 @@ export function emptyActivity(): ActivityForm {
     discipline: 'PLUCKED_STRINGS',
     hands: ['LEFT', 'RIGHT'],
     digits: [],
+    roles: null,
     weeklyMinutes: 300,
     weights: null,
   }

@@ -48,6 +48,7 @@ export const aDay = (changes: Partial<DayView> = {}): DayView => ({
   done: 0,
   missed: 0,
   planned: 0,
+  notes: [],
   ...changes,
 })
 

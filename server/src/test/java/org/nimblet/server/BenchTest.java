@@ -225,7 +225,7 @@ class BenchTest {
     form.put("draft", draft);
     form.put("exerciseId", "wrist-curl-palm-up");
     JsonNode why = setting.post("/api/bench/why-not", form);
-    assertThat(why.get("gates")).hasSize(10);
+    assertThat(why.get("gates")).hasSize(11);
     assertThat(why.get("decided").asString()).startsWith("Needs ");
   }
 

@@ -154,7 +154,7 @@ class DayTest {
     assertThat(routine.get("steps").findValuesAsString("exerciseId"))
         .doesNotContain("tendon-sequence", "palms-together-lowering");
     assertThat(routine.get("leftOut").findValuesAsString("reason"))
-        .contains("Loads the forearm, palm side on the left: to be rested. Until " + TOMORROW + ".")
+        .contains("Uses the forearm, palm side on the left: to be rested. Until " + TOMORROW + ".")
         .noneMatch(reason -> reason.contains("shoulder"));
     assertThat(
             practice.coach().get("/api/today").json().at("/rows/0/attention/0/heading").asString())

@@ -156,7 +156,8 @@ class HealthTest {
     assertThat(health.at("/signs/0/answer").asString()).isEqualTo("YES");
     assertThat(health.at("/signs/0/consequence").asString())
         .isEqualTo(
-            "No strengthening and no intense stretching for the left hand and forearm until a"
+            "No strengthening and no intense stretching for the left hand and forearm, no bent"
+                + " wrist held, no straightening of the elbow and nothing for the neck, until a"
                 + " clinician has cleared it.");
     assertThat(reasons(compose(setting, "STRENGTH")))
         .anyMatch(reason -> reason.startsWith("Waits for a clinician: pins and needles"));
@@ -215,7 +216,8 @@ class HealthTest {
         .isEqualTo("bending back of the wrist, right");
     assertThat(health.at("/minded/0/holds").asBoolean()).isTrue();
     assertThat(reasons(compose(setting, "COOL_DOWN")))
-        .contains("Asks for bending back of the wrist on the right: letter of 24 November.");
+        .contains("Asks for bending back of the wrist, to its end or under load, on the right: letter of"
+                + " 24 November.");
     String id = health.at("/minded/0/id").asString();
     Answer ended = setting.coach().send("DELETE", setting.path("/minded/" + id), null);
     assertThat(ended.json().at("/minded/0/holds").asBoolean()).isFalse();
@@ -232,8 +234,8 @@ class HealthTest {
     setting.send("/minded", carpal);
     assertThat(reasons(compose(setting, "COOL_DOWN")))
         .contains(
-            "Not with carpal tunnel syndrome. Straight wrist, no quiet holds with the wrist bent"
-                + " forward.");
+            "Not with carpal tunnel syndrome. Wrist straight. Nothing bends it forward to its end or"
+                + " under load, no weight on a bent wrist; gently bent back for at most 30 s.");
   }
 
   @Test

@@ -64,7 +64,11 @@ class LibraryTest {
     assertThat(curl.at("/doses/0/words").asString()).isEqualTo("2 × 8 at 500 g each hand");
     assertThat(curl.at("/doses/0/rungs/0/words").asString()).isEqualTo("8, 500 g");
     assertThat(curl.at("/standIns/0/standIn").asString()).isEqualTo("BOTTLE");
-    assertThat(curl.get("referralSigns")).hasSize(8);
+    assertThat(curl.get("closedWithSigns")).hasSize(8);
+    assertThat(curl.get("closedWithConditions").valueStream().map(JsonNode::asString))
+        .contains("carpal tunnel syndrome", "arthritis of the fingers");
+    assertThat(curl.at("/uses/0/level").asInt()).isEqualTo(3);
+    assertThat(curl.get("helper")).isEmpty();
     JsonNode lastCue = curl.get("cues").get(curl.get("cues").size() - 1);
     assertThat(lastCue.get("offsetMillis").asLong() + lastCue.get("durationMillis").asLong())
         .isEqualTo(curl.get("lengthMillis").asLong());

@@ -83,6 +83,9 @@ class ScopeTest {
           "rule",
           "FREQ=DAILY;COUNT=2");
     }
+    if (endpoint.pattern().endsWith("/versions/{number}/restoration")) {
+      return Map.of("newestVersion", 1);
+    }
     if (endpoint.pattern().endsWith("/restoration")) {
       return Map.of("blocks", List.of());
     }
@@ -118,6 +121,9 @@ class ScopeTest {
     }
     if (endpoint.pattern().endsWith("/screenings")) {
       return Map.of("answers", List.of(HealthTest.answer("WEAKNESS", false, null, List.of())));
+    }
+    if (endpoint.pattern().endsWith("/mistake")) {
+      return Map.of("words", "");
     }
     if (endpoint.pattern().endsWith("/clearance")) {
       return Map.of("words", "cleared");

@@ -188,7 +188,7 @@ class SessionTest {
     assertThat(setting.practice().coach().get(warmUp).body()).contains("\"tendon-sequence\"");
     UUID session = UUID.randomUUID();
     setting.put(session, setting.form());
-    setting.checkIn(session, checkInForm(List.of(pain("FOREARM_PALM_SIDE", 7, "ACHE"))));
+    setting.checkIn(session, checkInForm(List.of(pain("PALM", 7, "ACHE"))));
     JsonNode routine = setting.practice().coach().get(warmUp).json().get("routine");
     assertThat(routine.at("/steps").findValuesAsString("exerciseId"))
         .isNotEmpty()

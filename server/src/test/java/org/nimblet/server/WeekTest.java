@@ -210,7 +210,7 @@ class WeekTest {
             "/programme",
             programme(List.of(obligation("STRENGTH", "BY_PAIN", "EVENING", false))));
     assertThat(programme.get("painWords").asString())
-        .startsWith("No pain told: three times a week");
+        .startsWith("No pain told of what this works: three times a week");
     Map<String, Object> pain = new TreeMap<>();
     pain.put("side", "RIGHT");
     pain.put("region", "PALM");

@@ -1,5 +1,6 @@
 package org.nimblet.core.exercise;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -77,8 +78,45 @@ public final class DoseText {
 
   // ---- writing
 
+  /**
+   * The dose for people, naming the side where only one does it.
+   *
+   * @param side the side that does it, or goes first
+   */
+  public String format(Dose dose, Side side) {
+    return switch (dose.laterality()) {
+      case ONE_SIDE -> format(dose, onlyWords(side));
+      case WORKING_SIDE -> format(dose, workingWords(side));
+      case EACH, TOGETHER, ALTERNATING -> format(dose);
+    };
+  }
+
+  private static String onlyWords(Side side) {
+    return side.word() + " side only";
+  }
+
+  private static String workingWords(Side side) {
+    return side.word() + " working side";
+  }
+
+  /** The side that a text names where only one side does it; empty if it names none. */
+  public static Optional<Side> sideOf(String text) {
+    String lower = text.toLowerCase(Locale.ROOT);
+    return Arrays.stream(Side.values())
+        .filter(
+            side ->
+                lower.contains(onlyWords(side))
+                    || lower.contains(workingWords(side))
+                    || lower.contains(side.word() + " only"))
+        .findFirst();
+  }
+
   /** The dose for people. */
   public String format(Dose dose) {
+    return format(dose, sidesWords(dose));
+  }
+
+  private String format(Dose dose, String sidesWords) {
     StringBuilder text =
         new StringBuilder(amount(dose.form(), dose.repetitions(), dose.sets(), dose));
     dose.load().ifPresent(load -> text.append(' ').append(loadWords(load)));
@@ -90,7 +128,7 @@ public final class DoseText {
       text.append(" as a whole");
     }
     text.append(dose.laterality() == Laterality.EACH ? " " : ", ");
-    text.append(sidesWords(dose));
+    text.append(sidesWords);
     if (dose.restSeconds() != usual.restSeconds()) {
       text.append(", rest ").append(dose.restSeconds()).append(" s");
     }
@@ -325,6 +363,14 @@ public final class DoseText {
     private Laterality laterality() {
       if (takeWords("each side") || takeWords("each hand")) {
         return Laterality.EACH;
+      }
+      for (Side side : Side.values()) {
+        if (takeWords(onlyWords(side)) || takeWords(side.word() + " only")) {
+          return Laterality.ONE_SIDE;
+        }
+        if (takeWords(workingWords(side))) {
+          return Laterality.WORKING_SIDE;
+        }
       }
       for (Laterality laterality : Laterality.values()) {
         if (takeWords(laterality.word())) {

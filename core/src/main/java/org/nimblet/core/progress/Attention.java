@@ -1,10 +1,14 @@
 package org.nimblet.core.progress;
 
 import java.util.Locale;
+import java.util.Optional;
 import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.routine.Exclusion;
+import org.nimblet.core.routine.SafetyRules;
+import org.nimblet.core.routine.Sensation;
 import org.nimblet.core.routine.Sign;
+import org.nimblet.core.routine.Stop;
 
 /** A reason for a coach to have a word with a client, the most urgent kind first. */
 public sealed interface Attention {
@@ -25,8 +29,8 @@ public sealed interface Attention {
     NOTE
   }
 
-  /** Something was felt that ends a session. */
-  record Stopped(Side side, Region region, int level) implements Attention {
+  /** A session of today was ended for safety. */
+  record Stopped(Stop stop) implements Attention {
     @Override
     public Urgency urgency() {
       return Urgency.STOP;
@@ -39,8 +43,30 @@ public sealed interface Attention {
 
     @Override
     public String sentence() {
+      return "%s: %s. Advised to see a doctor, hand therapist or physiotherapist if it stays."
+          .formatted(capital(stop.place()), stop.words());
+    }
+  }
+
+  /** Something was told that would end a session, or did on another day. */
+  record Alarming(Side side, Region region, int level, Optional<Sensation> sensation)
+      implements Attention {
+    @Override
+    public Urgency urgency() {
+      return Urgency.STOP;
+    }
+
+    @Override
+    public String heading() {
+      return level >= SafetyRules.ENDING_PAIN
+          ? "Strong pain"
+          : capital(sensation.map(Sensation::word).orElse("pain")) + ", told";
+    }
+
+    @Override
+    public String sentence() {
       return "%s %s, %d of 10. Advised to see a doctor, hand therapist or physiotherapist."
-          .formatted(capital(side), region.word(), level);
+          .formatted(capital(side.word()), region.word(), level);
     }
   }
 
@@ -58,13 +84,7 @@ public sealed interface Attention {
 
     @Override
     public String sentence() {
-      String word = sign.sign().word();
-      return "%s%s, %s. %s"
-          .formatted(
-              word.substring(0, 1).toUpperCase(Locale.ROOT),
-              word.substring(1),
-              sign.place(),
-              sign.consequence());
+      return "%s, %s. %s".formatted(capital(sign.sign().word()), sign.place(), sign.consequence());
     }
   }
 
@@ -100,7 +120,7 @@ public sealed interface Attention {
 
     @Override
     public String sentence() {
-      return "%s %s: %d → %d of 10.".formatted(capital(side), region.word(), before, now);
+      return "%s %s: %d → %d of 10.".formatted(capital(side.word()), region.word(), before, now);
     }
   }
 
@@ -122,7 +142,7 @@ public sealed interface Attention {
     }
   }
 
-  private static String capital(Side side) {
-    return side == Side.LEFT ? "Left" : "Right";
+  private static String capital(String words) {
+    return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
   }
 }

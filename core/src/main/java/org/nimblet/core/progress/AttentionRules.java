@@ -11,9 +11,12 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.exercise.ReferralSign;
 import org.nimblet.core.routine.Health;
 import org.nimblet.core.routine.SafetyRules;
 import org.nimblet.core.routine.Sensation;
+import org.nimblet.core.routine.Sign;
+import org.nimblet.core.routine.Stop;
 
 /** Who needs a word from the coach, and why (common practice, no source; numbers ours). */
 public final class AttentionRules {
@@ -66,8 +69,13 @@ public final class AttentionRules {
                     reading -> reading.side() + " " + reading.region(),
                     TreeMap::new,
                     Collectors.toList()));
-    byPlace.values().forEach(place -> pain(today, place).ifPresent(reasons::add));
-    health.signs().forEach(sign -> reasons.add(new Attention.Signed(sign)));
+    health.stops().stream().map(Attention.Stopped::new).distinct().forEach(reasons::add);
+    byPlace.values().forEach(place -> pain(today, place, health.stops()).ifPresent(reasons::add));
+    health.signs().stream()
+        .filter(sign -> reasons.stream().noneMatch(reason -> saysAlready(reason, sign)))
+        .map(Attention.Signed::new)
+        .toList()
+        .forEach(reasons::add);
     health.exclusions().forEach(out -> reasons.add(new Attention.KeptOut(out)));
     long missed =
         missedDates.stream().filter(date -> !date.isBefore(today.minusDays(DAYS - 1L))).count();
@@ -78,7 +86,8 @@ public final class AttentionRules {
     return List.copyOf(reasons);
   }
 
-  private static Optional<Attention> pain(LocalDate today, List<PainReading> place) {
+  private static Optional<Attention> pain(
+      LocalDate today, List<PainReading> place, List<Stop> stops) {
     LocalDate since = today.minusDays(DAYS - 1L);
     PainReading last = place.get(place.size() - 1);
     if (last.date().isBefore(since)) {
@@ -90,7 +99,14 @@ public final class AttentionRules {
             .filter(AttentionRules::endsSession)
             .max(Comparator.comparing(PainReading::level));
     if (ending.isPresent()) {
-      return Optional.of(new Attention.Stopped(last.side(), last.region(), ending.get().level()));
+      boolean stopped =
+          stops.stream()
+              .anyMatch(s -> s.side() == last.side() && s.regions().contains(last.region()));
+      return stopped
+          ? Optional.empty()
+          : Optional.of(
+              new Attention.Alarming(
+                  last.side(), last.region(), ending.get().level(), ending.get().sensation()));
     }
     int least =
         place.stream()
@@ -103,8 +119,24 @@ public final class AttentionRules {
         : Optional.empty();
   }
 
+  /** Strong pain of a place is said once, whether it is told as pain or stands as a sign. */
+  private static boolean saysAlready(Attention reason, Sign sign) {
+    if (sign.sign() != ReferralSign.STRONG_PAIN) {
+      return false;
+    }
+    return (reason instanceof Attention.Alarming alarming
+            && alarming.side() == sign.side()
+            && sign.regions().contains(alarming.region()))
+        || (reason instanceof Attention.Stopped stopped
+            && stopped.stop().side() == sign.side()
+            && stopped.stop().regions().containsAll(sign.regions()));
+  }
+
   private static boolean endsSession(PainReading reading) {
     return reading.level() >= SafetyRules.ENDING_PAIN
-        || reading.sensation().filter(SafetyRules.ENDING_SENSATIONS::contains).isPresent();
+        || reading
+            .sensation()
+            .filter(sensation -> SafetyRules.endsSession(reading.level(), sensation))
+            .isPresent();
   }
 }

@@ -42,4 +42,9 @@ public record ClientFacts(
   public Side weakerSide() {
     return dominant.other();
   }
+
+  /** The same person with other health. */
+  public ClientFacts withHealth(Health other) {
+    return new ClientFacts(dominant, notation, pace, method, positions, things, weightGrams, other);
+  }
 }

@@ -67,7 +67,7 @@ public record HandUse(
   }
 
   /** The digits that an exercise works where the activity decides it; empty where it does not. */
-  Set<Digit> digitsFor(Exercise exercise) {
+  public Set<Digit> digitsFor(Exercise exercise) {
     if (!exercise.demands().digitsOfActivity()) {
       return Set.of();
     }

@@ -96,4 +96,9 @@ public record Health(
                     .isPresent())
         .toList();
   }
+
+  /** The same health on a day on which nothing was stopped. */
+  public Health withoutStops() {
+    return new Health(pains, signs, List.of(), exclusions, allowed, conditions, age);
+  }
 }

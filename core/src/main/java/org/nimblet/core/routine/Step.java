@@ -93,9 +93,9 @@ public record Step(
     return digits.isEmpty() ? exercise.figure().worked() : digits;
   }
 
-  /** The dose for people, in a person's notation. */
+  /** The dose for people, in a person's notation; where one side does it, it says which. */
   public String doseWords(Method method, Notation notation) {
-    return exercise.doseText(method, notation).format(dose);
+    return exercise.doseText(method, notation).format(dose, firstSide);
   }
 
   /** The sides that work in it. */

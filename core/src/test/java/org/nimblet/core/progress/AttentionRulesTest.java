@@ -4,14 +4,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.progress.AttentionRules.PainReading;
+import org.nimblet.core.routine.AgeGroup;
 import org.nimblet.core.routine.Exclusion;
 import org.nimblet.core.routine.Health;
+import org.nimblet.core.routine.Pain;
 import org.nimblet.core.routine.Sensation;
+import org.nimblet.core.routine.Stop;
 
 class AttentionRulesTest {
 
@@ -48,18 +53,47 @@ class AttentionRulesTest {
   void whatEndsASessionComesFirstWhateverItsStrength() {
     PainReading tingle =
         new PainReading(TODAY, Side.LEFT, Region.PALM, 2, Optional.of(Sensation.TINGLE));
-    assertThat(reasons(tingle)).containsExactly(new Attention.Stopped(Side.LEFT, Region.PALM, 2));
+    assertThat(reasons(tingle)).containsExactly(new Attention.Alarming(
+                Side.LEFT, Region.PALM, 2, Optional.of(Sensation.TINGLE)));
     PainReading better =
         new PainReading(TODAY, Side.LEFT, Region.PALM, 1, Optional.of(Sensation.ACHE));
     assertThat(reasons(tingle, better))
         .as("what ended a session today is not undone by a milder word the same day")
-        .containsExactly(new Attention.Stopped(Side.LEFT, Region.PALM, 2));
+        .containsExactly(new Attention.Alarming(
+                Side.LEFT, Region.PALM, 2, Optional.of(Sensation.TINGLE)));
     assertThat(reasons(wrist(0, 7)))
         .first()
         .extracting(Attention::sentence)
         .isEqualTo(
             "Right wrist, little-finger side, 7 of 10. Advised to see a doctor, hand therapist or"
                 + " physiotherapist.");
+  }
+
+  @Test
+  void strongPainAndAStopAreSaidOnce() {
+    Pain strong = Pain.steady(Side.RIGHT, Region.WRIST_LITTLE_FINGER_SIDE, 8);
+    Health health = Health.of(List.of(strong), List.of());
+    assertThat(AttentionRules.reasons(TODAY, List.of(wrist(0, 8)), List.of(), health))
+        .extracting(Attention::heading)
+        .containsExactly("Strong pain");
+    assertThat(AttentionRules.reasons(TODAY, List.of(), List.of(), health))
+        .as("told long ago and still there")
+        .extracting(Attention::heading)
+        .containsExactly("Referral sign");
+    Health stopped =
+        new Health(
+            List.of(strong),
+            List.of(),
+            List.of(
+                new Stop(
+                    Side.RIGHT, Set.of(Region.WRIST_LITTLE_FINGER_SIDE), "an ache, 8 of 10")),
+            List.of(),
+            Map.of(),
+            List.of(),
+            AgeGroup.ADULT);
+    assertThat(AttentionRules.reasons(TODAY, List.of(wrist(0, 8)), List.of(), stopped))
+        .extracting(Attention::heading)
+        .containsExactly("Stopped for safety");
   }
 
   @Test

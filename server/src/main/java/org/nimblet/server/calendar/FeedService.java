@@ -94,16 +94,20 @@ class FeedService {
     List<CalendarWriter.Entry> entries =
         upcoming.of(client, today, today.plusWeeks(WEEKS)).sessions().stream()
             .filter(session -> breaks || session.purpose() != Purpose.BREAK)
-            .map(session -> entry(client, today, session))
+            .map(session -> entry(client, session))
             .toList();
     return CalendarWriter.write("Nimblet: " + client.name(), entries, alarmMinutes, now);
   }
 
   /** The steps are those of today's state: pain of next week is not known. */
-  private CalendarWriter.Entry entry(ClientFile client, LocalDate today, Upcoming session) {
+  private CalendarWriter.Entry entry(ClientFile client, Upcoming session) {
     List<String> steps =
         routines.stepTexts(
-            client, today, session.purpose(), wholeMinutes(session), session.activityId());
+            client,
+            session.purpose(),
+            session.start(),
+            wholeMinutes(session),
+            session.activityId());
     String description = steps.isEmpty() ? STOP : String.join("\n", steps) + "\n\n" + STOP;
     return new CalendarWriter.Entry(
         session.uid(), session.title(), description, session.start(), session.end());

@@ -35,6 +35,11 @@ class Activity {
   @Column(columnDefinition = "text[]")
   List<String> digits;
 
+  /** "FRETTING_HAND/LEFT"; null while they are the usual hands of the discipline. */
+  @JdbcTypeCode(SqlTypes.ARRAY)
+  @Column(columnDefinition = "text[]")
+  List<String> roles;
+
   int weeklyMinutes;
 
   /** Target, side and points, "finger-flexors/LEFT/7"; null while they are those of the kind. */

@@ -4,6 +4,7 @@ import jakarta.validation.Valid;
 import java.time.Clock;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -14,6 +15,8 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.anatomy.Target;
+import org.nimblet.core.exercise.Discipline;
+import org.nimblet.core.exercise.HandRole;
 import org.nimblet.core.routine.Weights;
 import org.nimblet.server.account.AccountService;
 import org.nimblet.server.account.Scope;
@@ -21,6 +24,7 @@ import org.nimblet.server.client.ClientForms.ActivityForm;
 import org.nimblet.server.client.ClientForms.ClientForm;
 import org.nimblet.server.client.ClientForms.ClientSummary;
 import org.nimblet.server.client.ClientForms.ClientView;
+import org.nimblet.server.client.ClientForms.HandRoleView;
 import org.nimblet.server.client.ClientForms.WeightForm;
 import org.nimblet.server.client.ClientForms.WeightView;
 import org.nimblet.server.platform.ConflictException;
@@ -106,7 +110,7 @@ class ClientController {
     writeActivities(client, form.activities());
     clients.saveAndFlush(client);
     ClientFile changed = files.require(clientId);
-    events.publishEvent(new ClientChanged(changed));
+    events.publishEvent(new PersonChanged(changed));
     return view(changed);
   }
 
@@ -164,12 +168,50 @@ class ClientController {
       activity.discipline = form.discipline();
       activity.hands = form.hands().stream().sorted().map(Enum::name).toList();
       activity.digits = form.digits().stream().sorted().map(Enum::name).toList();
+      activity.roles = roles("activities[%d].roles".formatted(place), form);
       activity.weeklyMinutes = form.weeklyMinutes();
       activity.weights = weights("activities[%d].weights".formatted(place), form);
       activities.save(activity);
     }
     activities.deleteAll(before.values());
     activities.flush();
+  }
+
+  /** What is stored of the hands' roles; null where they are the usual ones of the discipline. */
+  private static List<String> roles(String field, ActivityForm form) {
+    if (form.roles() == null) {
+      return null;
+    }
+    List<HandRole> allowed = HandRole.in(form.discipline());
+    for (HandRole role : form.roles().keySet()) {
+      if (!allowed.contains(role)) {
+        throw new InvalidFieldException(
+            field,
+            "(%s) is no hand of %s; allowed: %s."
+                .formatted(
+                    role.word(),
+                    form.discipline().word(),
+                    allowed.isEmpty()
+                        ? "none, both hands do the same"
+                        : allowed.stream().map(HandRole::word).collect(Collectors.joining(", "))));
+      }
+    }
+    return form.roles().entrySet().stream()
+        .map(e -> e.getKey() + "/" + e.getValue())
+        .sorted()
+        .toList();
+  }
+
+  /** The roles that hands can have in each discipline; none where both do the same. */
+  @GetMapping("/hand-roles")
+  Map<Discipline, List<HandRoleView>> handRoles() {
+    Map<Discipline, List<HandRoleView>> views = new EnumMap<>(Discipline.class);
+    for (Discipline discipline : Discipline.values()) {
+      views.put(
+          discipline,
+          HandRole.in(discipline).stream().map(r -> new HandRoleView(r, r.word())).toList());
+    }
+    return views;
   }
 
   private static ClientView view(ClientFile file) {
@@ -203,6 +245,7 @@ class ClientController {
                             activity.discipline(),
                             activity.hands(),
                             activity.digits(),
+                            activity.roles(),
                             activity.weeklyMinutes(),
                             activity.ownWeights().map(ClientController::forms).orElse(null)))
                 .toList(),

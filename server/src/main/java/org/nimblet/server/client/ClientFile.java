@@ -3,6 +3,7 @@ package org.nimblet.server.client;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -10,6 +11,7 @@ import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Discipline;
+import org.nimblet.core.exercise.HandRole;
 import org.nimblet.core.exercise.Method;
 import org.nimblet.core.exercise.Position;
 import org.nimblet.core.exercise.Thing;
@@ -67,7 +69,11 @@ public record ClientFile(
     List<ActivityFile> activities,
     Set<IntakeQuestion> intakeAnswered) {
 
-  /** What loads the hands. */
+  /**
+   * What loads the hands.
+   *
+   * @param roles which hand does what, where the two do different things
+   */
   public record ActivityFile(
       UUID id,
       ActivityKind kind,
@@ -75,6 +81,7 @@ public record ClientFile(
       Discipline discipline,
       Set<Side> hands,
       Set<Digit> digits,
+      Map<HandRole, Side> roles,
       int weeklyMinutes,
       Optional<Weights> ownWeights,
       Optional<String> ridingPoint) {

@@ -1,6 +1,7 @@
 package org.nimblet.server.client;
 
 import java.util.Collection;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -14,6 +15,7 @@ import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.anatomy.SidedTarget;
 import org.nimblet.core.anatomy.Target;
+import org.nimblet.core.exercise.HandRole;
 import org.nimblet.core.exercise.Position;
 import org.nimblet.core.exercise.Thing;
 import org.nimblet.core.routine.Weights;
@@ -72,12 +74,16 @@ public class ClientFiles {
 
   private List<ClientFile> files(List<Client> rows) {
     Set<UUID> ids = rows.stream().map(client -> client.id).collect(Collectors.toSet());
+    Map<UUID, Side> dominant =
+        rows.stream().collect(Collectors.toMap(client -> client.id, client -> client.dominantHand));
     Map<UUID, List<ActivityFile>> activitiesOf =
         activities.findByClientIdInOrderByPlace(ids).stream()
             .collect(
                 Collectors.groupingBy(
                     activity -> activity.clientId,
-                    Collectors.mapping(ClientFiles::file, Collectors.toList())));
+                    Collectors.mapping(
+                        activity -> file(activity, dominant.get(activity.clientId)),
+                        Collectors.toList())));
     return rows.stream()
         .map(
             client ->
@@ -107,17 +113,30 @@ public class ClientFiles {
         .toList();
   }
 
-  private static ActivityFile file(Activity activity) {
+  private static ActivityFile file(Activity activity, Side dominant) {
+    Set<Side> hands = set(activity.hands, Side.class);
     return new ActivityFile(
         activity.id,
         activity.kind,
         activity.title,
         activity.discipline,
-        set(activity.hands, Side.class),
+        hands,
         set(activity.digits, Digit.class),
+        activity.roles == null
+            ? HandRole.usual(activity.discipline, hands, dominant)
+            : roles(activity.roles),
         activity.weeklyMinutes,
         Optional.ofNullable(activity.weights).map(ClientFiles::weights),
         Optional.ofNullable(activity.ridingPoint));
+  }
+
+  private static Map<HandRole, Side> roles(List<String> stored) {
+    Map<HandRole, Side> roles = new EnumMap<>(HandRole.class);
+    for (String entry : stored) {
+      List<String> parts = List.of(entry.split("/", -1));
+      roles.put(HandRole.valueOf(parts.get(0)), Side.valueOf(parts.get(1)));
+    }
+    return roles;
   }
 
   private static Weights weights(List<String> stored) {

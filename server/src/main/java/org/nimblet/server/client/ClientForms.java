@@ -10,12 +10,14 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalTime;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.UUID;
 import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Discipline;
+import org.nimblet.core.exercise.HandRole;
 import org.nimblet.core.exercise.Method;
 import org.nimblet.core.exercise.Position;
 import org.nimblet.core.exercise.Thing;
@@ -77,7 +79,11 @@ final class ClientForms {
       @NotNull(message = "What was asked so far, or an empty list.")
           Set<IntakeQuestion> intakeAnswered) {}
 
-  /** One activity; without an identifier it is new. */
+  /**
+   * One activity; without an identifier it is new.
+   *
+   * @param roles which hand does what; null for the usual hands of the discipline
+   */
   record ActivityForm(
       @Schema(nullable = true) UUID id,
       @NotNull(message = CHOICE_RULE) ActivityKind kind,
@@ -87,6 +93,7 @@ final class ClientForms {
       @NotNull(message = CHOICE_RULE) Discipline discipline,
       @NotEmpty(message = "Choose the left hand, the right hand or both.") Set<Side> hands,
       @NotNull(message = "Choose from those listed, or none.") Set<Digit> digits,
+      @Schema(nullable = true) Map<HandRole, @NotNull(message = HAND_RULE) Side> roles,
       @Min(value = 0, message = "0 to 6000 minutes a week.")
           @Max(value = 6000, message = "0 to 6000 minutes a week.")
           int weeklyMinutes,
@@ -101,6 +108,9 @@ final class ClientForms {
 
   /** What an activity asks for, now and by itself; the greatest first. */
   record WeightView(String target, String word, Side side, int weight, int usual) {}
+
+  /** What one hand can do in a discipline. */
+  record HandRoleView(HandRole role, String word) {}
 
   /** A client as shown. */
   record ClientView(UUID id, ClientForm facts) {}

@@ -22,6 +22,7 @@ import java.util.SplittableRandom;
 import java.util.UUID;
 import java.util.random.RandomGenerator;
 import org.nimblet.core.exercise.ExerciseLibrary;
+import org.nimblet.core.exercise.HandRole;
 import org.nimblet.core.exercise.Pace;
 import org.nimblet.core.exercise.ReferralSign;
 import org.nimblet.core.routine.Around;
@@ -622,13 +623,19 @@ class DemoLoader implements ApplicationRunner {
                     life.person().method(),
                     life.person().positions(),
                     life.person().things(),
+                    life.person().weightsGrams(),
                     Health.GOOD);
             return (Composition.Composed)
                 composer.compose(
                     new RoutineRequest(
                         life.person().warmUpMinutes() * 60,
                         facts,
-                        new HandUse(Set.of(habit.discipline()), habit.hands()),
+                        new HandUse(
+                            Set.of(habit.discipline()),
+                            habit.hands(),
+                            HandRole.usual(
+                                habit.discipline(), habit.hands(), life.person().dominant()),
+                            habit.digits()),
                         Weights.forRoutine(
                             Purpose.WARM_UP,
                             List.of(

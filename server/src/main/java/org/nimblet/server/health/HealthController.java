@@ -2,6 +2,7 @@ package org.nimblet.server.health;
 
 import jakarta.validation.Valid;
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -16,14 +17,17 @@ import java.util.stream.Collectors;
 import org.nimblet.core.anatomy.Movement;
 import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.exercise.Condition;
 import org.nimblet.core.exercise.ReferralSign;
 import org.nimblet.core.progress.PainHistory;
-import org.nimblet.core.routine.KnownCondition;
 import org.nimblet.core.routine.Pain;
 import org.nimblet.core.routine.PainDose;
 import org.nimblet.core.routine.SafetyRules;
+import org.nimblet.server.account.Scope;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.client.ClientFiles;
+import org.nimblet.server.client.PersonChanged;
+import org.nimblet.server.health.HealthFiles.Raised;
 import org.nimblet.server.health.HealthForms.AnswerForm;
 import org.nimblet.server.health.HealthForms.ClearanceForm;
 import org.nimblet.server.health.HealthForms.ConditionView;
@@ -31,6 +35,7 @@ import org.nimblet.server.health.HealthForms.EarlierView;
 import org.nimblet.server.health.HealthForms.HealthView;
 import org.nimblet.server.health.HealthForms.MindedForm;
 import org.nimblet.server.health.HealthForms.MindedView;
+import org.nimblet.server.health.HealthForms.MistakeForm;
 import org.nimblet.server.health.HealthForms.MovementView;
 import org.nimblet.server.health.HealthForms.PainNowView;
 import org.nimblet.server.health.HealthForms.ScreeningEntryView;
@@ -42,6 +47,7 @@ import org.nimblet.server.library.CoachLibraries;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.platform.NotFoundException;
 import org.nimblet.server.session.History;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -57,12 +63,17 @@ class HealthController {
 
   private static final int EARLIER = 6;
 
+  /** So long a client may take back what they touched by mistake; the coach at any time (ours). */
+  private static final Duration TAKEN_BACK_WITHIN = Duration.ofMinutes(15);
+
   private final ClientFiles clients;
   private final HealthFiles files;
   private final Screenings screenings;
   private final MindedThings minded;
   private final History history;
   private final CoachLibraries libraries;
+  private final Scope scope;
+  private final ApplicationEventPublisher events;
   private final Clock clock;
 
   HealthController(
@@ -72,7 +83,11 @@ class HealthController {
       MindedThings minded,
       History history,
       CoachLibraries libraries,
+      Scope scope,
+      ApplicationEventPublisher events,
       Clock clock) {
+    this.scope = scope;
+    this.events = events;
     this.clients = clients;
     this.files = files;
     this.screenings = screenings;
@@ -109,7 +124,7 @@ class HealthController {
           Optional.ofNullable(pain.course()),
           Optional.ofNullable(pain.since()));
     }
-    return view(client);
+    return changed(client);
   }
 
   @PostMapping("/screenings")
@@ -126,7 +141,7 @@ class HealthController {
     }
     Instant at = clock.instant();
     form.answers().forEach(answer -> save(client, answer, at));
-    return view(client);
+    return changed(client);
   }
 
   private void save(ClientFile client, AnswerForm answer, Instant at) {
@@ -159,11 +174,7 @@ class HealthController {
       @PathVariable UUID screeningId,
       @Valid @RequestBody ClearanceForm form) {
     ClientFile client = clients.require(clientId);
-    Screening open =
-        files.openSigns(client).stream()
-            .filter(sign -> sign.id.equals(screeningId))
-            .findFirst()
-            .orElseThrow(() -> new NotFoundException("sign"));
+    Screening open = openSign(client, screeningId);
     Screening said = entry(client, open.sign, clock.instant());
     said.answer = SignAnswer.CLEARED;
     said.side = open.side;
@@ -171,6 +182,51 @@ class HealthController {
     said.since = open.since;
     said.words = form.words().strip();
     screenings.save(said);
+    return changed(client);
+  }
+
+  /** Takes back a sign that was touched by mistake; both words stay in the history. */
+  @PostMapping("/screenings/{screeningId}/mistake")
+  @Transactional
+  public HealthView takeBack(
+      @PathVariable UUID clientId,
+      @PathVariable UUID screeningId,
+      @Valid @RequestBody MistakeForm form) {
+    ClientFile client = clients.require(clientId);
+    Screening open = openSign(client, screeningId);
+    if (!mayTakeBack(open)) {
+      throw new InvalidFieldException(
+          "screeningId",
+          "A sign told more than %d min ago is taken back by the coach."
+              .formatted(TAKEN_BACK_WITHIN.toMinutes()));
+    }
+    Screening said = entry(client, open.sign, clock.instant());
+    said.answer = SignAnswer.MISTAKEN;
+    said.side = open.side;
+    said.regions = open.regions;
+    said.since = open.since;
+    said.words = form.words().strip();
+    screenings.save(said);
+    return changed(client);
+  }
+
+  private boolean mayTakeBack(Screening open) {
+    return scope.current().clientId().isEmpty()
+        || open.at.isAfter(clock.instant().minus(TAKEN_BACK_WITHIN));
+  }
+
+  private Screening openSign(ClientFile client, UUID screeningId) {
+    return files.openSigns(client).stream()
+        .filter(sign -> sign.id.equals(screeningId))
+        .findFirst()
+        .orElseThrow(() -> new NotFoundException("sign"));
+  }
+
+  /** What is known now; whoever depends on it learns of it in the same transaction. */
+  private HealthView changed(ClientFile client) {
+    screenings.flush();
+    minded.flush();
+    events.publishEvent(new PersonChanged(client));
     return view(client);
   }
 
@@ -193,7 +249,7 @@ class HealthController {
     thing.until = form.until();
     thing.saidAt = clock.instant();
     minded.save(thing);
-    return view(client);
+    return changed(client);
   }
 
   @DeleteMapping("/minded/{mindedId}")
@@ -207,13 +263,14 @@ class HealthController {
     if (thing.endedAt == null) {
       thing.endedAt = clock.instant();
     }
-    return view(client);
+    return changed(client);
   }
 
   private void check(ClientFile client, MindedForm form) {
     boolean right =
         switch (form.kind()) {
-          case CONDITION -> form.condition() != null;
+          case CONDITION ->
+              form.condition() != null && (!form.condition().hasPlace() || form.region() != null);
           case KEEP_OUT ->
               form.region() != null || form.movement() != null || form.exerciseId() != null;
           case ALLOW -> form.exerciseId() != null;
@@ -223,7 +280,10 @@ class HealthController {
       throw new InvalidFieldException(
           "kind",
           switch (form.kind()) {
-            case CONDITION -> "Name the condition.";
+            case CONDITION ->
+                form.condition() == null
+                    ? "Name the condition."
+                    : "Name the place of %s: a region.".formatted(form.condition().word());
             case KEEP_OUT -> "Name a region, a direction of movement or an exercise.";
             case ALLOW -> "Name the exercise that is allowed.";
             case JOINT_LIMIT -> "Name the region of the joint.";
@@ -256,8 +316,8 @@ class HealthController {
         signs(client),
         entries(client),
         minded(client, today),
-        Arrays.stream(KnownCondition.Condition.values())
-            .map(c -> new ConditionView(c, c.word(), c.adaptation()))
+        Arrays.stream(Condition.values())
+            .map(c -> new ConditionView(c, c.word(), c.adaptation(), c.hasPlace()))
             .toList(),
         Arrays.stream(Movement.values()).map(m -> new MovementView(m, m.word())).toList(),
         SafetyRules.ENDING_PAIN,
@@ -292,16 +352,22 @@ class HealthController {
   private List<SignView> signs(ClientFile client) {
     List<Screening> all = screenings.findByClientIdOrderByAtAscIdAsc(client.id());
     List<Screening> open = files.openSigns(client);
+    List<Raised> raised = files.raised(client);
     List<SignView> views = new ArrayList<>();
     for (ReferralSign sign : ReferralSign.values()) {
       List<Screening> standing = open.stream().filter(said -> said.sign == sign).toList();
-      standing.forEach(said -> views.add(sign(said, SignAnswer.YES, client)));
+      String raisedBy =
+          raised.stream()
+              .filter(one -> one.sign().sign() == sign)
+              .map(Raised::words)
+              .collect(Collectors.joining("; "));
+      standing.forEach(said -> views.add(sign(said, SignAnswer.YES, client, raisedBy)));
       if (standing.isEmpty()) {
         views.add(
             all.stream()
                 .filter(said -> said.sign == sign)
                 .reduce((earlier, later) -> later)
-                .map(said -> sign(said, said.answer, client))
+                .map(said -> sign(said, said.answer, client, raisedBy))
                 .orElseGet(
                     () ->
                         new SignView(
@@ -315,13 +381,15 @@ class HealthController {
                             "",
                             null,
                             "",
-                            "")));
+                            "",
+                            raisedBy,
+                            false)));
       }
     }
     return views;
   }
 
-  private SignView sign(Screening said, SignAnswer answer, ClientFile client) {
+  private SignView sign(Screening said, SignAnswer answer, ClientFile client, String raisedBy) {
     boolean stands = answer == SignAnswer.YES;
     return new SignView(
         said.sign,
@@ -330,15 +398,17 @@ class HealthController {
         stands ? said.id : null,
         said.side,
         said.regions.stream().map(Region::valueOf).toList(),
-        place(said),
+        place(said, client),
         said.since,
         LocalDate.ofInstant(said.at, client.zone()),
-        stands ? HealthFiles.sign(said).consequence() : "",
-        said.words);
+        stands ? HealthFiles.sign(said, client).consequence() : "",
+        said.words,
+        raisedBy,
+        stands && mayTakeBack(said));
   }
 
-  private static String place(Screening said) {
-    return said.side == null ? "" : HealthFiles.sign(said).place();
+  private static String place(Screening said, ClientFile client) {
+    return said.side == null ? "" : HealthFiles.sign(said, client).place();
   }
 
   private List<ScreeningEntryView> entries(ClientFile client) {
@@ -351,7 +421,7 @@ class HealthController {
                         said.sign,
                         said.sign.word(),
                         said.answer,
-                        place(said),
+                        place(said, client),
                         said.answer == SignAnswer.YES ? said.since : said.words))
             .collect(Collectors.toCollection(ArrayList::new));
     Collections.reverse(views);
@@ -394,7 +464,8 @@ class HealthController {
           .map(exercise -> exercise.title())
           .orElse(thing.exerciseId);
     } else if (thing.condition != null) {
-      return thing.condition.word() + ", " + where;
+      String place = thing.region == null ? "" : ", " + thing.region.word();
+      return thing.condition.word() + place + ", " + where;
     } else if (thing.region != null) {
       return thing.region.word() + ", " + where;
     }

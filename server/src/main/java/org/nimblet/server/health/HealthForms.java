@@ -15,8 +15,8 @@ import java.util.UUID;
 import org.nimblet.core.anatomy.Movement;
 import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.exercise.Condition;
 import org.nimblet.core.exercise.ReferralSign;
-import org.nimblet.core.routine.KnownCondition;
 import org.nimblet.core.routine.Pain;
 import org.nimblet.core.routine.Sensation;
 
@@ -61,6 +61,12 @@ final class HealthForms {
       @NotNull(message = "Up to 60 characters.") @Size(max = 60, message = "Up to 60 characters.")
           String since) {}
 
+  /** What was wrong about a sign that was touched. */
+  record MistakeForm(
+      @NotNull(message = "Up to 280 characters.")
+          @Size(max = 280, message = "Up to 280 characters.")
+          String words) {}
+
   /** What a clinician said about a sign. */
   record ClearanceForm(
       @NotBlank(message = WORDS_RULE) @Size(max = 280, message = WORDS_RULE) String words) {}
@@ -69,7 +75,7 @@ final class HealthForms {
   record MindedForm(
       @NotNull(message = "One of the kinds.") MindedKind kind,
       @NotNull(message = "Left, right or both.") Set<Side> sides,
-      @Schema(nullable = true) KnownCondition.Condition condition,
+      @Schema(nullable = true) Condition condition,
       @Schema(nullable = true) Region region,
       @Schema(nullable = true) Movement movement,
       @Schema(nullable = true) String exerciseId,
@@ -104,7 +110,12 @@ final class HealthForms {
   /** What was said before about the same place, the latest first. */
   record EarlierView(LocalDate date, int level) {}
 
-  /** A sign with what is known of it; identified while it stands. */
+  /**
+   * A sign with what is known of it; identified while it stands.
+   *
+   * @param raisedBy what was told in passing that raises the question; empty if nothing did
+   * @param mayTakeBack whether whoever told it may still take it back as a mistake
+   */
   record SignView(
       ReferralSign sign,
       String word,
@@ -116,7 +127,9 @@ final class HealthForms {
       String since,
       @Schema(nullable = true) LocalDate askedOn,
       String consequence,
-      String words) {}
+      String words,
+      String raisedBy,
+      boolean mayTakeBack) {}
 
   /** One dated entry of the history, the latest first. */
   record ScreeningEntryView(
@@ -132,7 +145,7 @@ final class HealthForms {
       UUID id,
       MindedKind kind,
       Set<Side> sides,
-      @Schema(nullable = true) KnownCondition.Condition condition,
+      @Schema(nullable = true) Condition condition,
       @Schema(nullable = true) Region region,
       @Schema(nullable = true) Movement movement,
       @Schema(nullable = true) String exerciseId,
@@ -144,7 +157,7 @@ final class HealthForms {
       boolean holds) {}
 
   /** A condition that can be recorded. */
-  record ConditionView(KnownCondition.Condition condition, String word, String adaptation) {}
+  record ConditionView(Condition condition, String word, String adaptation, boolean hasPlace) {}
 
   /** A direction of movement that can be left out. */
   record MovementView(Movement movement, String word) {}

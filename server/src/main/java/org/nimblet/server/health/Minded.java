@@ -13,7 +13,7 @@ import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.nimblet.core.anatomy.Movement;
 import org.nimblet.core.anatomy.Region;
-import org.nimblet.core.routine.KnownCondition;
+import org.nimblet.core.exercise.Condition;
 
 /** Something to be minded; of condition, region, movement and exercise one is set, by its kind. */
 @Entity
@@ -30,7 +30,7 @@ class Minded {
   List<String> sides;
 
   @Enumerated(EnumType.STRING)
-  KnownCondition.Condition condition;
+  Condition condition;
 
   @Enumerated(EnumType.STRING)
   Region region;

@@ -5,6 +5,8 @@ public enum SignAnswer {
   NOT_ASKED,
   NO,
   YES,
+  /** It was touched by mistake and taken back; both stay in the history. */
+  MISTAKEN,
   /** A clinician has seen it and said what may be done. */
   CLEARED
 }

@@ -83,8 +83,7 @@ public class CoachLibraries {
 
   /** What was checked before it was stored reads back. */
   static Exercise exercise(OwnExerciseVersion version) {
-    ExerciseLibrary.Reading reading =
-        ExerciseLibrary.readGood(Map.of("own exercise", version.document));
+    ExerciseLibrary.Reading reading = StoredDocument.read(version.document);
     if (reading.good().size() != 1) {
       throw new IllegalStateException(
           "own exercise version %s no longer reads: %s".formatted(version.id, reading.problems()));

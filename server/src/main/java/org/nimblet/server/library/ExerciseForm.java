@@ -17,7 +17,9 @@ import java.util.regex.Pattern;
 import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Movement;
 import org.nimblet.core.anatomy.Notation;
+import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.exercise.BodySegment;
+import org.nimblet.core.exercise.Condition;
 import org.nimblet.core.exercise.Directions;
 import org.nimblet.core.exercise.Discipline;
 import org.nimblet.core.exercise.Dose;
@@ -27,6 +29,7 @@ import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.FigureArrow;
 import org.nimblet.core.exercise.FigureProp;
 import org.nimblet.core.exercise.FigureView;
+import org.nimblet.core.exercise.HandRole;
 import org.nimblet.core.exercise.Keyframe;
 import org.nimblet.core.exercise.Kind;
 import org.nimblet.core.exercise.LibraryWriter;
@@ -36,6 +39,7 @@ import org.nimblet.core.exercise.Progression;
 import org.nimblet.core.exercise.Recovery;
 import org.nimblet.core.exercise.ReferralSign;
 import org.nimblet.core.exercise.Thing;
+import org.nimblet.core.exercise.Use;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.platform.InvalidFieldException.WrongField;
 
@@ -68,12 +72,20 @@ record ExerciseForm(
     boolean needsWarmth,
     boolean tires,
     boolean arrives,
-    @NotNull(message = LIST) List<Movement> movements,
+    @NotNull(message = LEVELS) Map<Movement, @NotNull(message = LEVEL) Integer> movements,
+    @NotEmpty(message = "At least one region that it uses: 1 moves or touches, 2 works, 3 loads.")
+        Map<Region, @NotNull(message = LEVEL) Integer> uses,
+    @NotNull(message = LEVELS) Map<Region, @NotNull(message = LEVEL) Integer> helper,
     @NotEmpty(message = "At least one position.") List<Position> positions,
     @NotNull(message = LIST) List<Thing> things,
     @NotNull(message = LIST) List<Discipline> disciplines,
     @NotNull(message = "NONE or REST_DAY.") Recovery recovery,
-    @NotNull(message = LIST) List<ReferralSign> excludedBy,
+    @Schema(nullable = true) HandRole role,
+    boolean digitsOfActivity,
+    boolean coachOnly,
+    @NotNull(message = LIST) List<Condition> closedWithConditions,
+    @NotNull(message = LIST) List<ReferralSign> closedWithSigns,
+    @NotNull(message = LIST) List<Region> closedWithSore,
     @NotBlank(message = TEXT) @Size(max = 200, message = TEXT) String easier,
     @NotBlank(message = TEXT) @Size(max = 200, message = TEXT) String harder,
     @Schema(nullable = true) String easierExercise,
@@ -86,6 +98,8 @@ record ExerciseForm(
   private static final Pattern AFTER_HYPHEN = Pattern.compile("-([a-z])");
   private static final String TEXT = "Some words, not too many.";
   private static final String STEPS = "One to eight lines.";
+  private static final String LEVEL = "1 moves or touches, 2 works or takes to its end, 3 loads.";
+  private static final String LEVELS = "1 to 3 by name, which may be empty.";
   private static final String LIST = "A list, which may be empty.";
 
   /** What its ladder is made of. */
@@ -97,12 +111,18 @@ record ExerciseForm(
     NAMED
   }
 
-  /** The ladder; the upper tempo, the things or the names go with their kind. */
+  /** A rung with a name, with a thing or a quantity of the dose of its own. */
+  record RungForm(
+      @NotBlank(message = TEXT) @Size(max = 60, message = TEXT) String name,
+      @Schema(nullable = true) Thing thing,
+      @Schema(nullable = true) Integer quantity) {}
+
+  /** The ladder; the upper tempo, the things or the rungs go with their kind. */
   record LadderForm(
       @NotNull(message = "One of the kinds of ladder.") LadderKind kind,
       @Schema(nullable = true) Integer upper,
       @NotNull(message = LIST) List<Thing> things,
-      @NotNull(message = LIST) List<String> names) {}
+      @NotNull(message = LIST) List<@Valid RungForm> rungs) {}
 
   /** A dose by a method, typed as at the bench, with how far it may be changed. */
   record DoseFields(
@@ -157,12 +177,19 @@ record ExerciseForm(
         demands.needsWarmth(),
         demands.tires(),
         demands.arrives(),
-        demands.movements().stream().sorted().toList(),
+        levels(demands.movements()),
+        levels(exercise.uses().acting()),
+        levels(exercise.uses().helping()),
         demands.positions(),
         demands.things().stream().sorted().toList(),
         demands.disciplines().stream().sorted().toList(),
         demands.recovery(),
-        demands.excludedBy().stream().sorted().toList(),
+        demands.role().orElse(null),
+        demands.digitsOfActivity(),
+        demands.coachOnly(),
+        demands.closedWith().conditions().stream().sorted().toList(),
+        demands.closedWith().signs().stream().sorted().toList(),
+        demands.closedWith().sore().stream().sorted().toList(),
         progression.easier(),
         progression.harder(),
         progression.easierExercise().orElse(null),
@@ -196,9 +223,20 @@ record ExerciseForm(
     } else if (steps instanceof Progression.Things things) {
       return new LadderForm(LadderKind.THINGS, null, things.things(), List.of());
     } else if (steps instanceof Progression.Named named) {
-      return new LadderForm(LadderKind.NAMED, null, List.of(), named.names());
+      return new LadderForm(
+          LadderKind.NAMED,
+          null,
+          List.of(),
+          named.rungs().stream().map(ExerciseForm::rung).toList());
     }
     return new LadderForm(LadderKind.BY_DOSE, null, List.of(), List.of());
+  }
+
+  private static RungForm rung(Progression.NamedRung rung) {
+    return new RungForm(
+        rung.name(),
+        rung.thing().orElse(null),
+        rung.quantity().isPresent() ? rung.quantity().getAsInt() : null);
   }
 
   /**
@@ -229,12 +267,24 @@ record ExerciseForm(
     entry.put("needs-warmth", needsWarmth);
     entry.put("tires", tires);
     entry.put("arrives", arrives);
-    entry.put("movements", words(movements));
+    putUnlessEmpty(entry, "movements", named(movements));
+    entry.put("uses", named(uses));
+    putUnlessEmpty(entry, "helper", named(helper));
     entry.put("positions", words(positions));
     entry.put("things", words(things));
     entry.put("disciplines", words(disciplines));
     entry.put("recovery", word(recovery));
-    entry.put("excluded-by", words(excludedBy));
+    if (role != null) {
+      entry.put("role", word(role));
+    }
+    entry.put("digits-of-activity", digitsOfActivity);
+    entry.put("coach-only", coachOnly);
+    entry.put(
+        "closed-with",
+        Map.of(
+            "conditions", words(closedWithConditions),
+            "signs", words(closedWithSigns),
+            "sore", words(closedWithSore)));
     entry.put("easier", easier);
     entry.put("harder", harder);
     entry.put("easier-exercise", blankToNull(easierExercise));
@@ -266,6 +316,24 @@ record ExerciseForm(
     return entry;
   }
 
+  private static <E extends Enum<E>> Map<E, Integer> levels(Map<E, Use> uses) {
+    Map<E, Integer> levels = new LinkedHashMap<>();
+    uses.forEach((used, use) -> levels.put(used, use.level()));
+    return levels;
+  }
+
+  private static Map<String, Integer> named(Map<? extends Enum<?>, Integer> levels) {
+    Map<String, Integer> named = new LinkedHashMap<>();
+    levels.forEach((used, level) -> named.put(word(used), level));
+    return named;
+  }
+
+  private static void putUnlessEmpty(Map<String, Object> entry, String field, Map<?, ?> values) {
+    if (!values.isEmpty()) {
+      entry.put(field, values);
+    }
+  }
+
   private static String blankToNull(String text) {
     return text == null || text.isBlank() ? null : text;
   }
@@ -284,7 +352,19 @@ record ExerciseForm(
     } else if (ladder.kind() == LadderKind.THINGS) {
       entry.put("things", words(ladder.things()));
     } else if (ladder.kind() == LadderKind.NAMED) {
-      entry.put("names", ladder.names());
+      entry.put("rungs", ladder.rungs().stream().map(ExerciseForm::rungEntry).toList());
+    }
+    return entry;
+  }
+
+  private static Map<String, Object> rungEntry(RungForm rung) {
+    Map<String, Object> entry = new LinkedHashMap<>();
+    entry.put("name", rung.name().strip());
+    if (rung.thing() != null) {
+      entry.put("thing", word(rung.thing()));
+    }
+    if (rung.quantity() != null) {
+      entry.put("quantity", rung.quantity());
     }
     return entry;
   }
@@ -311,6 +391,10 @@ record ExerciseForm(
     }
     if (inEntry.equals("demands")) {
       return "intensity";
+    }
+    if (inEntry.startsWith("closed-with.")) {
+      String part = inEntry.substring("closed-with.".length());
+      return "closedWith" + part.substring(0, 1).toUpperCase(Locale.ROOT) + part.substring(1);
     }
     return AFTER_HYPHEN
         .matcher(inEntry)

@@ -16,9 +16,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Stream;
+import org.nimblet.core.anatomy.Movement;
+import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Target;
+import org.nimblet.core.exercise.Condition;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
+import org.nimblet.core.exercise.HandRole;
 import org.nimblet.core.exercise.LibraryWriter;
 import org.nimblet.core.exercise.Pace;
 import org.nimblet.core.exercise.Pose;
@@ -261,6 +265,18 @@ class LibraryController {
         List.of(Pose.values()),
         Target.all().stream().map(target -> new TargetView(target.id(), target.word())).toList(),
         Arrays.asList(ReferralSign.values()),
+        Arrays.stream(Condition.values())
+            .map(c -> new LibraryViews.ConditionChoice(c, c.word()))
+            .toList(),
+        Arrays.stream(Region.values())
+            .map(r -> new LibraryViews.RegionChoice(r, r.word()))
+            .toList(),
+        Arrays.stream(Movement.values())
+            .map(m -> new LibraryViews.MovementChoice(m, m.word()))
+            .toList(),
+        Arrays.stream(HandRole.values())
+            .map(r -> new LibraryViews.RoleChoice(r, r.word()))
+            .toList(),
         Arrays.asList(Units.values()),
         library.library().exercises().stream()
             .map(exercise -> new LinkView(exercise.id(), exercise.title()))

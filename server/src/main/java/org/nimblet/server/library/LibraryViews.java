@@ -9,11 +9,14 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.nimblet.core.anatomy.Digit;
+import org.nimblet.core.anatomy.Movement;
 import org.nimblet.core.anatomy.Notation;
+import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.anatomy.Target;
 import org.nimblet.core.anatomy.Tissue;
 import org.nimblet.core.exercise.BodySegment;
+import org.nimblet.core.exercise.Condition;
 import org.nimblet.core.exercise.Discipline;
 import org.nimblet.core.exercise.Dose;
 import org.nimblet.core.exercise.Exercise;
@@ -21,6 +24,7 @@ import org.nimblet.core.exercise.Figure;
 import org.nimblet.core.exercise.FigureArrow;
 import org.nimblet.core.exercise.FigureProp;
 import org.nimblet.core.exercise.FigureView;
+import org.nimblet.core.exercise.HandRole;
 import org.nimblet.core.exercise.Keyframe;
 import org.nimblet.core.exercise.Kind;
 import org.nimblet.core.exercise.Ladder;
@@ -35,6 +39,7 @@ import org.nimblet.core.exercise.ReferralSign;
 import org.nimblet.core.exercise.Substitution;
 import org.nimblet.core.exercise.Thing;
 import org.nimblet.core.exercise.Units;
+import org.nimblet.core.exercise.Use;
 import org.nimblet.core.routine.Cue;
 import org.nimblet.core.routine.CueSheet;
 import org.nimblet.core.routine.CueSheetWriter;
@@ -114,7 +119,16 @@ final class LibraryViews {
       String changes,
       String words) {}
 
-  /** Everything about an exercise. */
+  /** How much a region is used: 1 moves or touches, 2 works, 3 loads. */
+  record RegionUseView(Region region, String word, int level, String words) {}
+
+  /**
+   * Everything about an exercise.
+   *
+   * @param uses what a side that acts uses, the most first
+   * @param helper what the hand of the other side uses that helps; empty if none does
+   * @param role the hand that it is for, in words; empty for any
+   */
   record ExerciseView(
       String id,
       int version,
@@ -131,7 +145,13 @@ final class LibraryViews {
       List<String> mistakes,
       List<String> cautions,
       List<String> stopRules,
-      List<String> referralSigns,
+      List<String> closedWithSigns,
+      List<String> closedWithConditions,
+      List<String> closedBecause,
+      List<RegionUseView> uses,
+      List<RegionUseView> helper,
+      String role,
+      boolean coachOnly,
       List<ServedView> serves,
       BodySegment segment,
       int intensity,
@@ -260,14 +280,20 @@ final class LibraryViews {
         exercise.kind(),
         guidance.purpose(),
         guidance.setUp(),
-        guidance.action(),
+        guidance.actionForAnybody(),
         guidance.cue(),
         guidance.breath(),
         guidance.feltAt(),
         guidance.mistakes(),
-        guidance.cautions(),
+        exercise.cautions(),
         guidance.stopRules(),
-        exercise.excludedBy().stream().map(ReferralSign::word).toList(),
+        exercise.closedWith().signs().stream().map(ReferralSign::word).toList(),
+        exercise.closedWith().conditions().stream().map(Condition::word).toList(),
+        exercise.closingRules().stream().map(rule -> "It " + rule.words() + ".").toList(),
+        uses(exercise.uses().acting()),
+        uses(exercise.uses().helping()),
+        demands.role().map(HandRole::word).orElse(""),
+        demands.coachOnly(),
         served(exercise)
             .map(
                 entry ->
@@ -297,6 +323,18 @@ final class LibraryViews {
         figure(exercise.figure()),
         sheet.cues(),
         sheet.lengthMillis());
+  }
+
+  /** What is used, the most first. */
+  private static List<RegionUseView> uses(Map<Region, Use> uses) {
+    return uses.entrySet().stream()
+        .sorted(
+            Map.Entry.<Region, Use>comparingByValue().reversed().thenComparing(Map.Entry::getKey))
+        .map(
+            e ->
+                new RegionUseView(
+                    e.getKey(), e.getKey().word(), e.getValue().level(), e.getValue().words()))
+        .toList();
   }
 
   private static LinkView link(Optional<String> id, CoachLibrary library) {
@@ -361,11 +399,27 @@ final class LibraryViews {
     return CueSheetWriter.write(List.of(step), reader.pace(), reader.notation());
   }
 
+  /** A condition that can close an exercise. */
+  record ConditionChoice(Condition condition, String word) {}
+
+  /** A region that an exercise can use. */
+  record RegionChoice(Region region, String word) {}
+
+  /** A direction that an exercise can move in. */
+  record MovementChoice(Movement movement, String word) {}
+
+  /** A hand that an exercise can be for. */
+  record RoleChoice(HandRole role, String word) {}
+
   /** What can be chosen while an exercise is written. */
   record Choices(
       List<Pose> poses,
       List<TargetView> targets,
       List<ReferralSign> referralSigns,
+      List<ConditionChoice> conditions,
+      List<RegionChoice> regions,
+      List<MovementChoice> movements,
+      List<RoleChoice> roles,
       List<Units> units,
       List<LinkView> exercises) {}
 }

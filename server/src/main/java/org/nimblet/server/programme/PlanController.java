@@ -19,6 +19,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.nimblet.core.routine.Purpose;
 import org.nimblet.core.schedule.Line;
 import org.nimblet.core.schedule.PlanDay;
@@ -254,10 +255,40 @@ class PlanController {
     LocalDate today = LocalDate.ofInstant(clock.instant(), client.zone());
     List<PlanDay> days = planned.request().days();
     boolean over = days.get(days.size() - 1).date().isBefore(today);
-    return planned.plan().unmet().stream()
-        .filter(unmet -> !over && unmet.date().filter(date -> date.isBefore(today)).isEmpty())
-        .map(unmet -> new UnmetView(unmet.lineId(), unmet.date().orElse(null), unmet.sentence()))
+    List<UnmetView> notPlaced =
+        over
+            ? List.of()
+            : planned.notPlaced().stream()
+                .filter(
+                    not ->
+                        not.date().filter(date -> isIn(date, days)).isPresent()
+                            || not.date().isEmpty())
+                .map(PlanController::view)
+                .toList();
+    return Stream.concat(
+            notPlaced.stream(),
+            planned.plan().unmet().stream()
+                .filter(
+                    unmet -> !over && unmet.date().filter(date -> date.isBefore(today)).isEmpty())
+                .map(
+                    unmet ->
+                        new UnmetView(unmet.lineId(), unmet.date().orElse(null), unmet.sentence())))
         .toList();
+  }
+
+  private static boolean isIn(LocalDate date, List<PlanDay> days) {
+    return !date.isBefore(days.get(0).date()) && !date.isAfter(days.get(days.size() - 1).date());
+  }
+
+  private static UnmetView view(PlanService.NotPlaced not) {
+    return new UnmetView(
+        not.obligation().id(),
+        not.date().orElse(null),
+        "%s is not placed%s. %s"
+            .formatted(
+                capital(not.obligation().title()),
+                not.date().isPresent() ? " today" : "",
+                not.sentence()));
   }
 
   private static PlanSessionView session(

@@ -18,6 +18,7 @@ import java.util.stream.Collectors;
 import org.nimblet.core.routine.Purpose;
 import org.nimblet.core.schedule.AttachedPlace;
 import org.nimblet.core.schedule.Line;
+import org.nimblet.core.schedule.Obligation;
 import org.nimblet.core.schedule.PlanDay;
 import org.nimblet.core.schedule.PlanRequest;
 import org.nimblet.core.schedule.PlanRequest.Fixed;
@@ -26,13 +27,14 @@ import org.nimblet.core.schedule.PlanRequest.SessionKey;
 import org.nimblet.core.schedule.Span;
 import org.nimblet.core.schedule.WeekPlan;
 import org.nimblet.core.schedule.WeekPlanner;
-import org.nimblet.server.client.ClientChanged;
 import org.nimblet.server.client.ClientFile;
+import org.nimblet.server.client.PersonChanged;
 import org.nimblet.server.session.History;
 import org.nimblet.server.session.History.PastSession;
-import org.nimblet.server.week.BlocksChanged;
 import org.nimblet.server.week.DaySchedule;
 import org.nimblet.server.week.DaySchedules;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -45,6 +47,8 @@ class PlanService {
   static final int WEEKS_AHEAD = 8;
 
   private static final int WEEK = 7;
+
+  private static final Logger LOG = LoggerFactory.getLogger(PlanService.class);
 
   private final ProgrammeFiles programmes;
   private final AgreedSessions agreed;
@@ -87,8 +91,16 @@ class PlanService {
     }
   }
 
+  /**
+   * An obligation that is not placed since none of it may be done.
+   *
+   * @param date the day on which; empty if on none
+   */
+  record NotPlaced(Obligation obligation, Optional<LocalDate> date, String sentence) {}
+
   /** A plan with what it was made from. */
-  record Planned(PlanRequest request, WeekPlan plan, List<Before> before) {
+  record Planned(
+      PlanRequest request, WeekPlan plan, List<Before> before, List<NotPlaced> notPlaced) {
 
     Optional<Line> line(String id) {
       return request.lines().stream().filter(line -> line.id().equals(id)).findFirst();
@@ -106,7 +118,11 @@ class PlanService {
     Instant now = clock.instant();
     LocalDate today = LocalDate.ofInstant(now, client.zone());
     Optional<ProgrammeFiles.ProgrammeFile> programme = programmes.current(client);
-    List<Line> lines = programme.map(p -> p.lines(programmes.dose(client))).orElse(List.of());
+    Map<String, ProgrammeFiles.Work> works =
+        programme.map(p -> programmes.works(client, p.obligations())).orElse(Map.of());
+    List<Line> lines = programme.map(p -> p.lines(works)).orElse(List.of());
+    List<NotPlaced> notPlaced =
+        programme.map(p -> notPlaced(p.obligations(), works, today)).orElse(List.of());
     List<DaySchedule> days = new ArrayList<>();
     for (DaySchedule day : schedules.days(client, monday, last.plusDays(1))) {
       days.add(change.days().getOrDefault(day.date(), day));
@@ -119,18 +135,52 @@ class PlanService {
         agreed.findByClientIdAndDateBetweenOrderByStartsAtAscLineIdAsc(
             client.id(), monday.minusWeeks(2), last);
     Standing standing = standing(client, lines, before, monday, last, today, now, change);
+    Set<SessionKey> missed = new HashSet<>(standing.missed());
+    notPlaced.stream()
+        .filter(not -> not.date().isPresent())
+        .flatMap(not -> lines.stream().filter(line -> isOf(line, not.obligation())))
+        .map(line -> new SessionKey(line.id(), today))
+        .forEach(missed::add);
+    List<Fixed> fixed = new ArrayList<>(standing.fixed());
+    fixed.removeIf(one -> missed.contains(one.key()) && one.span().start() >= Span.minuteOf(now));
+    fixed.forEach(one -> missed.remove(one.key()));
+    Map<SessionKey, Long> agreedStarts = new HashMap<>(standing.agreed());
+    agreedStarts.keySet().removeAll(missed);
     PlanRequest request =
         new PlanRequest(
             planDays,
             days.get(days.size() - 1).blocks().stream().anyMatch(block -> block.performance()),
             lines,
-            standing.fixed(),
-            standing.agreed(),
-            standing.missed(),
+            fixed,
+            agreedStarts,
+            missed,
             standing.lastBefore(),
             programme.map(p -> p.limits()).orElse(Limits.USUAL));
     return new Planned(
-        request, WeekPlanner.plan(request), before.stream().map(Before::of).toList());
+        request, WeekPlanner.plan(request), before.stream().map(Before::of).toList(), notPlaced);
+  }
+
+  /** Free-standing obligations that nothing is open for, always or today. */
+  private static List<NotPlaced> notPlaced(
+      List<Obligation> obligations, Map<String, ProgrammeFiles.Work> works, LocalDate today) {
+    List<NotPlaced> found = new ArrayList<>();
+    for (Obligation obligation : obligations) {
+      ProgrammeFiles.Work work = works.get(obligation.id());
+      if (obligation.frequency().attached()) {
+        continue;
+      }
+      if (work.forbidden().isPresent()) {
+        found.add(new NotPlaced(obligation, Optional.empty(), work.forbidden().get()));
+      } else if (work.forbiddenToday().isPresent()) {
+        found.add(new NotPlaced(obligation, Optional.of(today), work.forbiddenToday().get()));
+      }
+    }
+    return found;
+  }
+
+  /** Morning and night are two lines of one obligation. */
+  private static boolean isOf(Line line, Obligation obligation) {
+    return line.id().equals(obligation.id()) || line.id().startsWith(obligation.id() + ":");
   }
 
   private PlanDay planDay(
@@ -295,23 +345,20 @@ class PlanService {
     return row;
   }
 
-  /** When blocks change, the sessions are re-fitted at once, in the same transaction. */
+  /**
+   * Whatever changes about a person, their sessions are re-fitted at once, in the same transaction.
+   * A plan that cannot be made keeps nobody from being written down.
+   */
   @EventListener
   @Transactional
-  void blocksChanged(BlocksChanged changed) {
-    refit(changed.client());
-  }
-
-  /** So they are when somebody wakes or sleeps at another time. */
-  @EventListener
-  @Transactional
-  void clientChanged(ClientChanged changed) {
-    refit(changed.client());
-  }
-
-  private void refit(ClientFile client) {
-    if (programmes.current(client).isPresent()) {
-      agree(client);
+  public void personChanged(PersonChanged changed) {
+    if (programmes.current(changed.client()).isEmpty()) {
+      return;
+    }
+    try {
+      agree(changed.client());
+    } catch (IllegalArgumentException e) {
+      LOG.warn("The plan of {} stays as it was.", changed.client().id(), e);
     }
   }
 }

@@ -4,8 +4,10 @@ import jakarta.validation.Valid;
 import java.time.Clock;
 import java.time.DayOfWeek;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.nimblet.core.anatomy.Side;
@@ -21,6 +23,7 @@ import org.nimblet.server.client.ClientFiles;
 import org.nimblet.server.platform.ConflictException;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.platform.NotFoundException;
+import org.nimblet.server.programme.ProgrammeFiles.Work;
 import org.nimblet.server.programme.ProgrammeForms.ObligationForm;
 import org.nimblet.server.programme.ProgrammeForms.ObligationView;
 import org.nimblet.server.programme.ProgrammeForms.ProgrammeForm;
@@ -227,9 +230,9 @@ class ProgrammeController {
 
   private ProgrammeView view(Programme programme, ClientFile client) {
     List<StoredObligation> rows = obligations.findByProgrammeIdOrderByPlaceAsc(programme.id);
-    PainDose dose = files.dose(client);
     List<Obligation> all =
         files.current(client).map(ProgrammeFiles.ProgrammeFile::obligations).orElse(List.of());
+    Map<String, Work> works = files.works(client, all);
     return new ProgrammeView(
         programme.id,
         new ProgrammeForm(
@@ -252,14 +255,15 @@ class ProgrammeController {
                             row.heavy,
                             row.notOn.stream().map(DayOfWeek::valueOf).collect(Collectors.toSet())))
                 .toList()),
-        all.stream().map(o -> view(o, dose)).toList(),
-        painWords(client, all, dose));
+        all.stream().map(o -> view(o, works.get(o.id()))).toList(),
+        painWords(all, works));
   }
 
-  private static ObligationView view(Obligation obligation, PainDose dose) {
-    Frequency often = obligation.frequency(dose);
+  private static ObligationView view(Obligation obligation, Work work) {
+    Frequency often = obligation.frequency(work.dose());
     boolean forbidden =
-        obligation.frequency() == Frequency.BY_PAIN && dose.often() == PainDose.Often.NOT_AT_ALL;
+        obligation.frequency() == Frequency.BY_PAIN
+            && work.dose().often() == PainDose.Often.NOT_AT_ALL;
     boolean ownPlace = !often.attached() && often != Frequency.MORNING_AND_NIGHT;
     return new ObligationView(
         obligation.id(),
@@ -267,19 +271,37 @@ class ProgrammeController {
         obligation.minutes(),
         often,
         forbidden
-            ? dose.words()
+            ? work.dose().words()
             : often.words() + (ownPlace ? ", " + obligation.anchor().word() : ""),
         obligation.frequency() == Frequency.BY_PAIN,
-        obligation.heavy());
+        obligation.heavy(),
+        limits(work));
+  }
+
+  private static List<String> limits(Work work) {
+    if (work.forbidden().isPresent()) {
+      return List.of("Not placed: " + work.forbidden().get());
+    }
+    return work.forbiddenToday()
+        .map(why -> List.of("Not placed today: " + why))
+        .orElse(work.limits());
   }
 
   /** What pain makes of the obligations that follow it. */
-  private String painWords(ClientFile client, List<Obligation> all, PainDose dose) {
-    if (all.stream().noneMatch(o -> o.frequency() == Frequency.BY_PAIN)) {
-      return "";
-    }
-    String pain = files.worst(client).map(ProgrammeController::words).orElse("No pain told");
-    return "%s: %s.".formatted(pain, dose.words());
+  private static String painWords(List<Obligation> all, Map<String, Work> works) {
+    return all.stream()
+        .filter(o -> o.frequency() == Frequency.BY_PAIN)
+        .map(o -> works.get(o.id()))
+        .map(work -> "%s: %s.".formatted(words(work.pains()), work.dose().words()))
+        .distinct()
+        .collect(Collectors.joining(" "));
+  }
+
+  private static String words(List<Pain> pains) {
+    return pains.stream()
+        .max(Comparator.comparingInt(Pain::level))
+        .map(ProgrammeController::words)
+        .orElse("No pain told of what this works");
   }
 
   private static String words(Pain pain) {

@@ -4,19 +4,22 @@ import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.nimblet.core.routine.ClientFacts;
+import org.nimblet.core.routine.LineOfWork;
 import org.nimblet.core.routine.Pain;
 import org.nimblet.core.routine.PainDose;
 import org.nimblet.core.schedule.Line;
 import org.nimblet.core.schedule.Obligation;
 import org.nimblet.core.schedule.PlanRequest.Limits;
 import org.nimblet.server.client.ClientFile;
-import org.nimblet.server.session.History;
+import org.nimblet.server.routine.RoutineRequests;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -26,12 +29,12 @@ class ProgrammeFiles {
 
   private final Programmes programmes;
   private final StoredObligations obligations;
-  private final History history;
+  private final RoutineRequests requests;
 
-  ProgrammeFiles(Programmes programmes, StoredObligations obligations, History history) {
+  ProgrammeFiles(Programmes programmes, StoredObligations obligations, RoutineRequests requests) {
     this.programmes = programmes;
     this.obligations = obligations;
-    this.history = history;
+    this.requests = requests;
   }
 
   /** A programme with its obligations. */
@@ -48,11 +51,50 @@ class ProgrammeFiles {
       return !date.isBefore(startsOn) && !date.isAfter(endsOn);
     }
 
-    List<Line> lines(PainDose dose) {
+    /** What is planned of it; obligations of which nothing may be done have no lines. */
+    List<Line> lines(Map<String, Work> works) {
       List<Line> lines = new ArrayList<>();
-      obligations.forEach(o -> lines.addAll(o.lines(startsOn, endsOn, dose)));
+      for (Obligation obligation : obligations) {
+        Work work = works.get(obligation.id());
+        if (work.forbidden().isEmpty()) {
+          lines.addAll(obligation.lines(startsOn, endsOn, work.dose()));
+        }
+      }
       return lines;
     }
+  }
+
+  /**
+   * How an obligation stands as things are.
+   *
+   * @param dose what the pain of the regions that it loads asks for
+   * @param pains these pains
+   * @param forbidden why none of it may be done, if that is so
+   * @param forbiddenToday why none of it may be done today; the days after are another matter
+   * @param limits what of it waits although some may be done
+   */
+  record Work(
+      PainDose dose,
+      List<Pain> pains,
+      Optional<String> forbidden,
+      Optional<String> forbiddenToday,
+      List<String> limits) {}
+
+  /** How each obligation of a programme stands today. */
+  @Transactional(readOnly = true)
+  Map<String, Work> works(ClientFile client, List<Obligation> obligations) {
+    ClientFacts today = requests.factsToday(client);
+    ClientFacts otherDays = today.withHealth(today.health().withoutStops());
+    Map<String, Work> works = new HashMap<>();
+    for (Obligation obligation : obligations) {
+      LineOfWork now = requests.lineOfWork(client, today, obligation.purpose(), obligation.heavy());
+      LineOfWork later =
+          requests.lineOfWork(client, otherDays, obligation.purpose(), obligation.heavy());
+      works.put(
+          obligation.id(),
+          new Work(later.dose(), later.pains(), later.forbidden(), now.forbidden(), now.limits()));
+    }
+    return works;
   }
 
   /** The programme a client is on. */
@@ -86,22 +128,5 @@ class ProgrammeFiles {
         AnchorText.stored(stored.anchor, client),
         stored.heavy,
         notOn);
-  }
-
-  /** What the worst pain of the client asks of work that is left to pain. */
-  @Transactional(readOnly = true)
-  PainDose dose(ClientFile client) {
-    return worst(client)
-        .map(pain -> PainDose.of(pain.level(), pain.course()))
-        .orElse(PainDose.of(0, Pain.Course.STEADY));
-  }
-
-  /** The worst pain of today, if there is any. */
-  @Transactional(readOnly = true)
-  Optional<Pain> worst(ClientFile client) {
-    return history.pains(client).stream()
-        .map(History.PainNow::pain)
-        .filter(pain -> pain.level() > 0)
-        .max(Comparator.comparingInt(Pain::level));
   }
 }

@@ -59,6 +59,7 @@ final class ProgrammeForms {
    *
    * @param words how often and where, for people
    * @param byPain whether the frequency follows pain
+   * @param limits why it is not placed, or what of it waits; empty if nothing stands against it
    */
   record ObligationView(
       String id,
@@ -67,7 +68,8 @@ final class ProgrammeForms {
       Frequency frequency,
       String words,
       boolean byPain,
-      boolean heavy) {}
+      boolean heavy,
+      List<String> limits) {}
 
   /** A programme to start from. */
   record ProgrammeTemplateView(

@@ -2,8 +2,10 @@ package org.nimblet.server.routine;
 
 import jakarta.validation.Valid;
 import java.time.Clock;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -12,6 +14,7 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Dose;
@@ -70,7 +73,6 @@ import org.nimblet.server.routine.RoutineViews.Occasion;
 import org.nimblet.server.routine.RoutineViews.RoutineView;
 import org.nimblet.server.routine.StepDrafts.ReadStep;
 import org.nimblet.server.routine.StepDrafts.StepDraft;
-import org.nimblet.server.week.DaySchedules;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -86,7 +88,7 @@ class BenchController {
   private final CoachLibraries libraries;
   private final RoutineRequests requests;
   private final HealthFiles healths;
-  private final DaySchedules days;
+  private final Surroundings surroundings;
   private final StepDrafts drafts;
   private final RoutineViews views;
   private final Clock clock;
@@ -97,7 +99,7 @@ class BenchController {
       CoachLibraries libraries,
       RoutineRequests requests,
       HealthFiles healths,
-      DaySchedules days,
+      Surroundings surroundings,
       StepDrafts drafts,
       RoutineViews views,
       Clock clock) {
@@ -106,7 +108,7 @@ class BenchController {
     this.libraries = libraries;
     this.requests = requests;
     this.healths = healths;
-    this.days = days;
+    this.surroundings = surroundings;
     this.drafts = drafts;
     this.views = views;
     this.clock = clock;
@@ -126,7 +128,7 @@ class BenchController {
   private Read read(Draft draft) {
     Optional<ClientFile> client = Optional.ofNullable(draft.clientId()).map(clients::require);
     RoutineRequest request = request(draft, client, List.of());
-    List<ReadStep> steps = drafts.read(scope.coachId(), request.facts(), draft.steps());
+    List<ReadStep> steps = drafts.read(scope.coachId(), request, draft.steps());
     List<Step> pinned =
         steps.stream().filter(read -> read.draft().pinned()).map(ReadStep::step).toList();
     return new Read(client, pinned.isEmpty() ? request : request.withPinned(pinned), steps);
@@ -144,14 +146,12 @@ class BenchController {
           new Around(warmed, minutes, false),
           pinned);
     }
-    LocalDate today = LocalDate.ofInstant(clock.instant(), client.get().zone());
-    boolean performance =
-        days.days(client.get(), today.plusDays(1), today.plusDays(1)).stream()
-            .flatMap(day -> day.blocks().stream())
-            .anyMatch(block -> block.performance());
+    Instant now = clock.instant();
+    Around around = surroundings.of(client.get(), now, now.plusSeconds(draft.budgetSeconds()));
+    boolean performance = around.performanceTomorrow();
     return requests.of(
         client.get(),
-        today,
+        LocalDate.ofInstant(now, client.get().zone()),
         draft.purpose(),
         draft.budgetSeconds(),
         Optional.ofNullable(draft.activityId()),
@@ -242,7 +242,7 @@ class BenchController {
                 .map(c -> healths.jointLimits(c, LocalDate.ofInstant(clock.instant(), c.zone())))
                 .map(limits -> RoutineViews.limitsOf(step, limits))
                 .orElse(List.of()));
-    cautions.addAll(exercise.guidance().cautions());
+    cautions.addAll(exercise.cautions());
     return new BenchStep(
         drafts.draft(scope.coachId(), step, own.draft().key(), own.draft().pinned()),
         exercise.title(),
@@ -262,13 +262,13 @@ class BenchController {
         exercise.demands().positions(),
         StepTime.hasRelease(step.dose(), read.facts().pace()),
         step.setUp(),
-        exercise.guidance().action(),
+        step.action(),
         exercise.guidance().cue(),
         exercise.guidance().feltAt(),
         cautions,
         exercise.figure().view(),
         exercise.figure().poses(),
-        exercise.figure().worked().stream().sorted().toList(),
+        step.workedDigits().stream().sorted().toList(),
         exercise.figure().arrow(),
         exercise.figure().prop(),
         exercise.figure().wrong().orElse(null));
@@ -347,9 +347,7 @@ class BenchController {
             ? List.of()
             : step.dose().load().get() instanceof Load.Band
                 ? OwnedLoads.bands()
-                : OwnedLoads.inTheHand(
-                    read.facts().things(),
-                    read.client().map(ClientFile::weightsGrams).orElse(List.of()));
+                : OwnedLoads.inTheHand(read.facts().things(), read.facts().weightGrams());
     return Ladder.of(exercise, method, loads).rungs().stream()
         .filter(rung -> rung.thing().isEmpty())
         .map(
@@ -498,12 +496,36 @@ class BenchController {
   /** The draft as the player wants it; what safety forbids is left out, with the reason. */
   @PostMapping("/play")
   RoutineView play(@Valid @RequestBody Draft draft) {
-    Read read = read(draft);
-    ClientFile client =
-        read.client()
-            .orElseThrow(
-                () -> new InvalidFieldException("clientId", "Choose the client who would do it."));
-    return play(client, draft, read, Optional.empty(), draft.purpose().word());
+    if (draft.clientId() == null) {
+      throw new InvalidFieldException("clientId", "Choose the client who would do it.");
+    }
+    ClientFile client = clients.require(draft.clientId());
+    Draft now = startedNow(client, draft);
+    return play(client, now, read(now), Optional.empty(), draft.purpose().word());
+  }
+
+  /** The draft as it is when it starts now: play that follows is near whoever forgot it. */
+  private Draft startedNow(ClientFile client, Draft draft) {
+    Instant now = clock.instant();
+    Around around = surroundings.of(client, now, now.plusSeconds(draft.budgetSeconds()));
+    Integer minutes =
+        Stream.of(
+                Optional.ofNullable(draft.minutesToPlay()),
+                around.minutesToPlay().isEmpty()
+                    ? Optional.<Integer>empty()
+                    : Optional.of(around.minutesToPlay().getAsInt()))
+            .flatMap(Optional::stream)
+            .min(Comparator.naturalOrder())
+            .orElse(null);
+    return new Draft(
+        draft.clientId(),
+        draft.activityId(),
+        draft.discipline(),
+        draft.purpose(),
+        draft.budgetSeconds(),
+        around.warmed() ? Boolean.TRUE : draft.warmed(),
+        minutes,
+        draft.steps());
   }
 
   private RoutineView play(
@@ -533,13 +555,24 @@ class BenchController {
    * @throws InvalidFieldException if nothing can be composed, with the reason
    */
   RoutineView playNow(ClientFile client, Purpose purpose, int minutes) {
-    Draft empty = new Draft(client.id(), null, null, purpose, minutes * 60, null, null, List.of());
+    Draft empty =
+        startedNow(
+            client,
+            new Draft(client.id(), null, null, purpose, minutes * 60, null, null, List.of()));
     ComposeView composed = compose(new ComposeForm(empty, List.of()));
     if (!composed.composed()) {
       throw new InvalidFieldException("purpose", composed.reason());
     }
     Draft draft =
-        new Draft(client.id(), null, null, purpose, minutes * 60, null, null, composed.steps());
+        new Draft(
+            client.id(),
+            null,
+            null,
+            purpose,
+            minutes * 60,
+            empty.warmed(),
+            empty.minutesToPlay(),
+            composed.steps());
     return play(client, draft, read(draft), Optional.empty(), purpose.word());
   }
 
@@ -555,6 +588,7 @@ class BenchController {
    * @param title what it is called
    */
   RoutineView play(ClientFile client, Draft draft, UUID routineId, String title) {
-    return play(client, draft, read(draft), Optional.of(routineId), title);
+    Draft now = startedNow(client, draft);
+    return play(client, now, read(now), Optional.of(routineId), title);
   }
 }

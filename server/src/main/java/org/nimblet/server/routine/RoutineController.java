@@ -12,6 +12,7 @@ import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.client.ClientFiles;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.routine.Bench.Draft;
+import org.nimblet.server.routine.RoutineForms.RestorationForm;
 import org.nimblet.server.routine.RoutineForms.RoutineForm;
 import org.nimblet.server.routine.RoutineForms.RoutineSummary;
 import org.nimblet.server.routine.RoutineForms.StoredRoutine;
@@ -85,6 +86,15 @@ class RoutineController {
   @PutMapping("/routines/{routineId}")
   StoredRoutine update(@PathVariable UUID routineId, @Valid @RequestBody RoutineForm form) {
     return service.update(routineId, form);
+  }
+
+  /** Makes an earlier version the newest again. */
+  @PostMapping("/routines/{routineId}/versions/{number}/restoration")
+  StoredRoutine restoreVersion(
+      @PathVariable UUID routineId,
+      @PathVariable int number,
+      @Valid @RequestBody RestorationForm form) {
+    return service.restore(routineId, Math.max(1, number), form.newestVersion());
   }
 
   @PostMapping("/routines/{routineId}/archive")

@@ -34,6 +34,9 @@ final class RoutineForms {
       @NotEmpty(message = "At least one step.") @Size(max = 60, message = "At most 60 steps.")
           List<@Valid @NotNull(message = "A step.") StepDraft> steps) {}
 
+  /** The newest version as the page knows it, so that nothing newer is passed over unseen. */
+  record RestorationForm(@Min(value = 1, message = "A version, from 1 on.") int newestVersion) {}
+
   /** A routine in a list. */
   record RoutineSummary(
       UUID id,

@@ -2,8 +2,10 @@ package org.nimblet.server.routine;
 
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
@@ -11,6 +13,7 @@ import java.util.stream.Collectors;
 import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Discipline;
+import org.nimblet.core.exercise.HandRole;
 import org.nimblet.core.exercise.Method;
 import org.nimblet.core.exercise.Pace;
 import org.nimblet.core.exercise.Position;
@@ -19,6 +22,7 @@ import org.nimblet.core.routine.Around;
 import org.nimblet.core.routine.ClientFacts;
 import org.nimblet.core.routine.HandUse;
 import org.nimblet.core.routine.Health;
+import org.nimblet.core.routine.LineOfWork;
 import org.nimblet.core.routine.Purpose;
 import org.nimblet.core.routine.Recent;
 import org.nimblet.core.routine.RoutineRequest;
@@ -37,6 +41,9 @@ public class RoutineRequests {
 
   /** What hands do of whose activity nothing is known (ours). */
   static final Discipline ASSUMED_DISCIPLINE = Discipline.TYPING;
+
+  /** Weights to look at templates with (ours). */
+  private static final List<Integer> ANYBODYS_WEIGHTS = List.of(500, 750, 1000);
 
   private final HealthFiles healths;
   private final History history;
@@ -100,8 +107,9 @@ public class RoutineRequests {
             Method.STEADY_HOLD,
             EnumSet.allOf(Position.class),
             EnumSet.allOf(Thing.class),
+            ANYBODYS_WEIGHTS,
             Health.GOOD),
-        new HandUse(disciplines, EnumSet.allOf(Side.class)),
+        new HandUse(disciplines, EnumSet.allOf(Side.class), usualRoles(disciplines), Set.of()),
         Weights.forRoutine(
             purpose,
             discipline.stream()
@@ -115,31 +123,63 @@ public class RoutineRequests {
         pinned);
   }
 
+  /** The hands as right-handed people usually have them, strings stopped by the left one. */
+  private static Map<HandRole, Side> usualRoles(Set<Discipline> disciplines) {
+    Map<HandRole, Side> roles = new EnumMap<>(HandRole.class);
+    disciplines.forEach(
+        discipline ->
+            roles.putAll(HandRole.usual(discipline, EnumSet.allOf(Side.class), Side.RIGHT)));
+    if (disciplines.contains(Discipline.PLUCKED_STRINGS)) {
+      roles.put(HandRole.FRETTING_HAND, Side.LEFT);
+    }
+    return roles;
+  }
+
+  /** A line of work of a client, as things stand; what was stopped today is left aside. */
+  public LineOfWork lineOfWork(
+      ClientFile client, ClientFacts facts, Purpose purpose, boolean heavy) {
+    return new LineOfWork(
+        purpose, heavy, libraries.of(client.coachId()).library(), facts, use(client.activities()));
+  }
+
   /** What is known of a client today. */
-  ClientFacts factsToday(ClientFile client) {
+  public ClientFacts factsToday(ClientFile client) {
     return facts(client, healths.of(client, LocalDate.ofInstant(clock.instant(), client.zone())));
   }
 
   private static ClientFacts facts(ClientFile client, Health health) {
+    Set<Thing> things = EnumSet.noneOf(Thing.class);
+    things.addAll(client.things());
+    if (!client.weightsGrams().isEmpty()) {
+      things.add(Thing.LIGHT_WEIGHT);
+    }
     return new ClientFacts(
         client.dominantHand(),
         client.notation(),
         new Pace(client.breathsPerMinute()),
         client.method(),
         client.positions(),
-        client.things(),
+        things,
+        client.weightsGrams(),
         health);
   }
 
   /** What the hands of a client do. */
   static HandUse use(List<ActivityFile> activities) {
     if (activities.isEmpty()) {
-      return new HandUse(Set.of(ASSUMED_DISCIPLINE), EnumSet.allOf(Side.class));
+      return new HandUse(Set.of(ASSUMED_DISCIPLINE), EnumSet.allOf(Side.class), Map.of(), Set.of());
     }
+    Map<HandRole, Side> roles = new EnumMap<>(HandRole.class);
+    activities.forEach(activity -> activity.roles().forEach(roles::putIfAbsent));
     return new HandUse(
         activities.stream().map(ActivityFile::discipline).collect(Collectors.toSet()),
         activities.stream()
             .flatMap(activity -> activity.hands().stream())
+            .collect(Collectors.toSet()),
+        roles,
+        activities.stream()
+            .filter(activity -> activity.roles().containsKey(HandRole.TRIGGER_HAND))
+            .flatMap(activity -> activity.digits().stream())
             .collect(Collectors.toSet()));
   }
 }

@@ -3,6 +3,7 @@ package org.nimblet.server.routine;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.nimblet.core.routine.Around;
@@ -102,6 +103,10 @@ class RoutineService implements RoutineTitles {
             .findForUpdateByIdAndCoachId(routineId, scope.coachId())
             .orElseThrow(() -> new NotFoundException("routine"));
     check(form);
+    if (!Objects.equals(routine.clientId, form.clientId())) {
+      // What was made for one person is never written over by what was made for another.
+      return create(form);
+    }
     if (routine.version != form.version()) {
       throw new ConflictException(
           "Somebody else saved this routine meanwhile. Nothing of yours is lost.",
@@ -112,13 +117,31 @@ class RoutineService implements RoutineTitles {
     return view(routine, routine.version);
   }
 
+  /**
+   * Makes an earlier version the newest again; none is lost.
+   *
+   * @param from the version that is the newest as the caller knows it
+   */
+  @Transactional
+  StoredRoutine restore(UUID routineId, int number, int from) {
+    StoredRoutine earlier = view(routineId, number);
+    return update(
+        routineId,
+        new RoutineForm(
+            from,
+            earlier.clientId(),
+            earlier.title(),
+            earlier.purpose(),
+            earlier.budgetSeconds(),
+            earlier.steps()));
+  }
+
   /** What is stored reads back: every exercise exists and every dose is one. */
   private void check(RoutineForm form) {
     drafts.read(
         scope.coachId(),
         RoutineRequests.forAnybody(
-                form.purpose(), form.budgetSeconds(), Optional.empty(), Around.NOTHING, List.of())
-            .facts(),
+            form.purpose(), form.budgetSeconds(), Optional.empty(), Around.NOTHING, List.of()),
         form.steps());
   }
 

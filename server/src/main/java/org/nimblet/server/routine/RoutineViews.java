@@ -20,11 +20,13 @@ import org.nimblet.core.exercise.Keyframe;
 import org.nimblet.core.exercise.Kind;
 import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Thing;
+import org.nimblet.core.exercise.Use;
 import org.nimblet.core.routine.Composition;
 import org.nimblet.core.routine.Cue;
 import org.nimblet.core.routine.CueSheet;
 import org.nimblet.core.routine.Purpose;
 import org.nimblet.core.routine.Rejection;
+import org.nimblet.core.routine.SafetyNote;
 import org.nimblet.core.routine.SafetyRules;
 import org.nimblet.core.routine.Sensation;
 import org.nimblet.core.routine.Step;
@@ -71,7 +73,8 @@ class RoutineViews {
       List<LeftOutView> leftOut,
       List<String> shortPhases,
       String reminder,
-      SafetyView safety) {}
+      SafetyView safety,
+      List<SafetyNote> notes) {}
 
   /** A step with its words, its figure and the reason for it. */
   record StepView(
@@ -104,7 +107,12 @@ class RoutineViews {
 
   /** When to stop, in words and in numbers that the player acts on. */
   record SafetyView(
-      List<String> stopRules, int endingPain, List<Sensation> endingSensations, String advice) {}
+      List<String> stopRules,
+      int endingPain,
+      List<Sensation> endingSensations,
+      List<Sensation> endingWithPain,
+      List<Sensation> endingStep,
+      String advice) {}
 
   /**
    * When and for what a routine is played.
@@ -176,7 +184,10 @@ class RoutineViews {
             SafetyRules.STOP_RULES,
             SafetyRules.ENDING_PAIN,
             SafetyRules.ENDING_SENSATIONS.stream().sorted().toList(),
-            SafetyRules.ADVICE));
+            SafetyRules.ENDING_WITH_PAIN.stream().sorted().toList(),
+            SafetyRules.STEP_ENDING_SENSATIONS.stream().sorted().toList(),
+            SafetyRules.ADVICE),
+        SafetyNote.of(healths.of(client, LocalDate.ofInstant(clock.instant(), client.zone()))));
   }
 
   static LeftOutView leftOut(Rejection rejection) {
@@ -230,15 +241,15 @@ class RoutineViews {
               reasons.get(i),
               exercise.guidance().purpose(),
               String.join(" ", setUp),
-              exercise.guidance().action(),
+              step.action(),
               exercise.guidance().cue(),
               exercise.guidance().breath(),
               exercise.guidance().feltAt(),
               exercise.guidance().mistakes(),
-              exercise.guidance().cautions(),
+              exercise.cautions(),
               exercise.figure().view(),
               exercise.figure().poses(),
-              exercise.figure().worked().stream().sorted().toList(),
+              step.workedDigits().stream().sorted().toList(),
               exercise.figure().arrow(),
               exercise.figure().prop(),
               exercise.figure().wrong().orElse(null)));
@@ -246,11 +257,19 @@ class RoutineViews {
     return views;
   }
 
-  /** As far as it goes: how far the joints go that a step loads. */
+  /** As far as it goes: how far the joints go that a step works. */
   static List<String> limitsOf(Step step, List<JointLimit> limits) {
     return limits.stream()
-        .filter(limit -> step.sides().contains(limit.side()))
-        .filter(limit -> step.exercise().service().loadedRegions().contains(limit.region()))
+        .filter(
+            limit ->
+                step.sides().stream()
+                    .anyMatch(
+                        side ->
+                            step.exercise()
+                                .uses()
+                                .of(side, limit.side(), limit.region())
+                                .filter(use -> use.isAtLeast(Use.WORKS))
+                                .isPresent()))
         .map(
             limit ->
                 "As far as it goes, %s %s: %s"

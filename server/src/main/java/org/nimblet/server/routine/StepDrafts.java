@@ -19,6 +19,7 @@ import org.nimblet.core.exercise.Position;
 import org.nimblet.core.exercise.Substitution;
 import org.nimblet.core.exercise.Thing;
 import org.nimblet.core.routine.ClientFacts;
+import org.nimblet.core.routine.RoutineRequest;
 import org.nimblet.core.routine.Step;
 import org.nimblet.server.library.CoachLibraries;
 import org.nimblet.server.library.CoachLibrary;
@@ -62,19 +63,22 @@ class StepDrafts {
   /**
    * Reads steps.
    *
+   * @param asked for whom
+   *
    * @throws InvalidFieldException if an exercise is unknown or a stored dose does not read
    */
-  List<ReadStep> read(UUID coachId, ClientFacts facts, List<StepDraft> drafts) {
+  List<ReadStep> read(UUID coachId, RoutineRequest asked, List<StepDraft> drafts) {
     CoachLibrary library = libraries.of(coachId);
     List<ReadStep> read = new ArrayList<>();
     for (int i = 0; i < drafts.size(); i++) {
-      read.add(read(coachId, library, facts, drafts.get(i), "steps[%d]".formatted(i)));
+      read.add(read(coachId, library, asked, drafts.get(i), "steps[%d]".formatted(i)));
     }
     return read;
   }
 
   private ReadStep read(
-      UUID coachId, CoachLibrary library, ClientFacts facts, StepDraft draft, String field) {
+      UUID coachId, CoachLibrary library, RoutineRequest asked, StepDraft draft, String field) {
+    ClientFacts facts = asked.facts();
     Exercise exercise =
         (draft.exerciseVersion() == library.versionOf(draft.exerciseId())
                 ? library.find(draft.exerciseId())
@@ -86,9 +90,11 @@ class StepDrafts {
                         "(%s) is no exercise of the library.".formatted(draft.exerciseId())));
     Dose dose = stored(exercise, draft, field);
     Optional<String> wrong = Optional.empty();
+    Side first = draft.firstSide();
     if (draft.typed() != null) {
       try {
         dose = exercise.doseText(facts.method(), facts.notation()).parse(draft.typed());
+        first = DoseText.sideOf(draft.typed()).orElse(first);
       } catch (IllegalArgumentException e) {
         wrong = Optional.of(e.getMessage());
       }
@@ -97,7 +103,14 @@ class StepDrafts {
         Substitution.resolve(exercise.demands().things(), facts.things()).orElse(Map.of());
     return new ReadStep(
         draft,
-        new Step(exercise, dose, draft.position(), draft.firstSide(), standIns, draft.released()),
+        new Step(
+            exercise,
+            dose,
+            draft.position(),
+            first,
+            standIns,
+            draft.released(),
+            asked.use().digitsFor(exercise)),
         wrong);
   }
 

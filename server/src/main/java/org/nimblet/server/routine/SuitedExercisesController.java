@@ -1,10 +1,9 @@
 package org.nimblet.server.routine;
 
 import java.util.List;
-import java.util.Set;
 import java.util.UUID;
-import org.nimblet.core.exercise.Discipline;
 import org.nimblet.core.routine.ClientFacts;
+import org.nimblet.core.routine.HandUse;
 import org.nimblet.core.routine.Rejection;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.client.ClientFiles;
@@ -36,9 +35,9 @@ class SuitedExercisesController {
   List<UnsuitedView> unsuited(@PathVariable UUID clientId) {
     ClientFile client = clients.require(clientId);
     ClientFacts facts = requests.factsToday(client);
-    Set<Discipline> disciplines = RoutineRequests.use(client.activities()).disciplines();
+    HandUse use = RoutineRequests.use(client.activities());
     return libraries.of(client.coachId()).library().exercises().stream()
-        .flatMap(exercise -> Rejection.unsuited(exercise, facts, disciplines).stream())
+        .flatMap(exercise -> Rejection.unsuited(exercise, facts, use).stream())
         .map(rejection -> new UnsuitedView(rejection.exercise().id(), rejection.sentence()))
         .toList();
   }

@@ -2,6 +2,7 @@ package org.nimblet.server.routine;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -33,10 +34,15 @@ public class WarmUps {
 
   private final CoachLibraries libraries;
   private final RoutineRequests requests;
+  private final Surroundings surroundings;
+  private final Clock clock;
   private final Cache<Asked, Composition> remembered =
       Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
-  WarmUps(CoachLibraries libraries, RoutineRequests requests) {
+  WarmUps(
+      CoachLibraries libraries, RoutineRequests requests, Surroundings surroundings, Clock clock) {
+    this.surroundings = surroundings;
+    this.clock = clock;
     this.libraries = libraries;
     this.requests = requests;
   }
@@ -72,7 +78,8 @@ public class WarmUps {
               day.date(),
               Purpose.WARM_UP,
               Math.toIntExact(placed.length().toSeconds()),
-              Optional.of(block.activityId()));
+              Optional.of(block.activityId()),
+              Around.NOTHING);
       if (composition instanceof Composition.Composed composed) {
         PlannedWarmUp planned =
             new PlannedWarmUp(
@@ -91,16 +98,25 @@ public class WarmUps {
    * The steps of a session as text, one a line, for places that show nothing else; empty if nothing
    * can be composed as things stand.
    *
-   * @param activityId what the session is around, if it is
+   * @param start when it begins
+   * @param activityId what it is around, if it is
    */
   public List<String> stepTexts(
       ClientFile client,
-      LocalDate date,
       Purpose purpose,
+      Instant start,
       Duration length,
       Optional<UUID> activityId) {
     Composition composition =
-        composition(client, date, purpose, Math.toIntExact(length.toSeconds()), activityId);
+        composition(
+            client,
+            LocalDate.ofInstant(clock.instant(), client.zone()),
+            purpose,
+            Math.toIntExact(length.toSeconds()),
+            activityId,
+            purpose == Purpose.WARM_UP
+                ? Around.NOTHING
+                : surroundings.of(client, start, start.plus(length)));
     return composition instanceof Composition.Composed composed
         ? composed.steps().stream()
             .map(
@@ -114,9 +130,14 @@ public class WarmUps {
   }
 
   private Composition composition(
-      ClientFile client, LocalDate date, Purpose purpose, int seconds, Optional<UUID> activityId) {
+      ClientFile client,
+      LocalDate date,
+      Purpose purpose,
+      int seconds,
+      Optional<UUID> activityId,
+      Around around) {
     RoutineRequest request =
-        requests.of(client, date, purpose, seconds, activityId, Around.NOTHING, List.of());
+        requests.of(client, date, purpose, seconds, activityId, around, List.of());
     CoachLibrary library = libraries.of(client.coachId());
     return remembered.get(
         new Asked(library.revision(), purpose, request),

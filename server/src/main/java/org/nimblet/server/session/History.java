@@ -6,7 +6,9 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -16,6 +18,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.anatomy.Tissue;
@@ -25,10 +28,13 @@ import org.nimblet.core.exercise.ExerciseLibrary;
 import org.nimblet.core.exercise.Recovery;
 import org.nimblet.core.progress.AttentionRules.PainReading;
 import org.nimblet.core.progress.PainHistory;
+import org.nimblet.core.progress.SignWords;
 import org.nimblet.core.routine.Pain;
 import org.nimblet.core.routine.Purpose;
 import org.nimblet.core.routine.Recent;
+import org.nimblet.core.routine.SafetyRules;
 import org.nimblet.core.routine.Sensation;
+import org.nimblet.core.routine.Stop;
 import org.nimblet.server.client.ClientFile;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -127,6 +133,99 @@ public class History {
           .ifPresent(now::add);
     }
     return now;
+  }
+
+  /** Sessions of a date that were ended for safety, with what was felt. */
+  @Transactional(readOnly = true)
+  public List<Stop> stops(ClientFile client, LocalDate date) {
+    List<Session> stopped =
+        sessions
+            .findByClientIdAndDateBetweenOrderByBeganAtDescIdAsc(client.id(), date, date)
+            .stream()
+            .filter(session -> session.state == SessionState.STOPPED)
+            .toList();
+    Map<UUID, List<PainEntry>> felt =
+        pains
+            .findBySessionIdInOrderByAtAscIdAsc(
+                stopped.stream().map(session -> session.id).collect(Collectors.toSet()))
+            .stream()
+            .filter(pain -> pain.moment == PainMoment.DURING)
+            .collect(Collectors.groupingBy(pain -> pain.sessionId));
+    List<Stop> stops = new ArrayList<>();
+    for (Session session : stopped) {
+      stops.addAll(stops(felt.getOrDefault(session.id, List.of())));
+    }
+    return stops;
+  }
+
+  /** What ended it; all that was felt if nothing of it ends a session by itself. */
+  private static List<Stop> stops(List<PainEntry> felt) {
+    List<PainEntry> ending = felt.stream().filter(History::endsSession).toList();
+    List<Stop> stops =
+        (ending.isEmpty() ? felt : ending)
+            .stream()
+                .map(
+                    pain ->
+                        new Stop(
+                            pain.side,
+                            Set.of(pain.region),
+                            pain.sensation == null
+                                ? "%d of 10".formatted(pain.level)
+                                : "%s, %d of 10".formatted(pain.sensation.word(), pain.level)))
+                .toList();
+    // Nobody said where: then it may have been anywhere.
+    return stops.isEmpty()
+        ? Arrays.stream(Side.values())
+            .map(side -> new Stop(side, EnumSet.allOf(Region.class), "nobody said what"))
+            .toList()
+        : stops;
+  }
+
+  private static boolean endsSession(PainEntry pain) {
+    return pain.sensation == null
+        ? pain.level >= SafetyRules.ENDING_PAIN
+        : SafetyRules.endsSession(pain.level, pain.sensation);
+  }
+
+  /**
+   * A word that raises the question of pins and needles.
+   *
+   * @param regions where; hand and forearm if that was not said
+   * @param words what was told: "a tingle", "tingling since the morning"
+   */
+  public record NerveWord(Instant at, Side side, Set<Region> regions, String words) {}
+
+  /** Tingles and numbness told as pain or in a line of words, in the last two weeks. */
+  @Transactional(readOnly = true)
+  public List<NerveWord> nerveWords(ClientFile client) {
+    Instant since = clock.instant().minus(PAIN_COUNTS_FOR);
+    List<NerveWord> words = new ArrayList<>();
+    pains.findByClientIdAndAtGreaterThanEqualOrderByAtAscIdAsc(client.id(), since).stream()
+        .filter(pain -> SafetyRules.NERVE_SENSATIONS.contains(pain.sensation))
+        .map(
+            pain ->
+                new NerveWord(
+                    pain.at,
+                    pain.side,
+                    Set.of(pain.region),
+                    "%s, %s %s"
+                        .formatted(pain.sensation.word(), pain.side.word(), pain.region.word())))
+        .forEach(words::add);
+    sessions.findByClientIdAndCheckedInAtGreaterThanEqual(client.id(), since).stream()
+        .filter(session -> SignWords.speakOfTingling(session.words))
+        .forEach(
+            session -> {
+              for (Side side : SignWords.sidesNamed(session.words)) {
+                words.add(
+                    new NerveWord(
+                        session.checkedInAt,
+                        side,
+                        EnumSet.range(Region.THUMB, Region.ELBOW),
+                        "\u201c" + session.words + "\u201d"));
+              }
+            });
+    words.sort(Comparator.comparing(NerveWord::at));
+    return words;
   }
 
   /** Every word about pain, the latest first. */

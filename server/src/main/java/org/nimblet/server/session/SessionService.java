@@ -10,6 +10,7 @@ import java.util.UUID;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.progress.Completion;
 import org.nimblet.server.client.ClientFile;
+import org.nimblet.server.client.PersonChanged;
 import org.nimblet.server.library.CoachLibraries;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.platform.NotFoundException;
@@ -19,6 +20,7 @@ import org.nimblet.server.session.SessionForms.SessionForm;
 import org.nimblet.server.session.SessionForms.StepForm;
 import org.nimblet.server.week.DaySchedule;
 import org.nimblet.server.week.DaySchedules;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -35,6 +37,7 @@ class SessionService {
   private final DaySchedules days;
   private final CoachLibraries libraries;
   private final RoutineTitles routines;
+  private final ApplicationEventPublisher events;
   private final Clock clock;
 
   SessionService(
@@ -44,7 +47,9 @@ class SessionService {
       DaySchedules days,
       CoachLibraries libraries,
       RoutineTitles routines,
+      ApplicationEventPublisher events,
       Clock clock) {
+    this.events = events;
     this.sessions = sessions;
     this.steps = steps;
     this.pains = pains;
@@ -97,6 +102,7 @@ class SessionService {
       steps.save(step(session, place, form.steps().get(place)));
     }
     save(session, form.hurts(), PainMoment.DURING, form.endedAt());
+    changed(client);
   }
 
   /** Stores the check-in of a session unless it is stored already. */
@@ -114,6 +120,12 @@ class SessionService {
     session.tighterSide = form.tighterSide();
     session.words = form.words().strip();
     save(session, form.pains(), PainMoment.AFTER, session.checkedInAt);
+    changed(client);
+  }
+
+  private void changed(ClientFile client) {
+    pains.flush();
+    events.publishEvent(new PersonChanged(client));
   }
 
   /**

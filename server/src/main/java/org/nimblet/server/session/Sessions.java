@@ -1,5 +1,6 @@
 package org.nimblet.server.session;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -13,4 +14,6 @@ interface Sessions extends JpaRepository<Session, UUID> {
 
   List<Session> findByClientIdAndDateBetweenOrderByBeganAtDescIdAsc(
       UUID clientId, LocalDate from, LocalDate to);
+
+  List<Session> findByClientIdAndCheckedInAtGreaterThanEqual(UUID clientId, Instant since);
 }

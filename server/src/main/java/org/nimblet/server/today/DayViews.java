@@ -16,6 +16,7 @@ import java.util.stream.Collectors;
 import org.nimblet.core.progress.Attention;
 import org.nimblet.core.progress.AttentionRules;
 import org.nimblet.core.routine.Purpose;
+import org.nimblet.core.routine.SafetyNote;
 import org.nimblet.core.schedule.BlockPart;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.health.HealthFiles;
@@ -64,7 +65,11 @@ class DayViews {
     MISSED
   }
 
-  /** A day as a ribbon. Hours count from the day's midnight, 18.5 is half past six. */
+  /**
+   * A day as a ribbon. Hours count from the day's midnight, 18.5 is half past six.
+   *
+   * @param notes what stands against work, of today; none on other days
+   */
   record DayView(
       LocalDate date,
       String timeZone,
@@ -77,7 +82,8 @@ class DayViews {
       List<PegView> pegs,
       int done,
       int missed,
-      int planned) {}
+      int planned,
+      List<SafetyNote> notes) {}
 
   /**
    * A block on the ribbon.
@@ -240,7 +246,10 @@ class DayViews {
         pegs,
         count(pegs, PegState.DONE) + count(pegs, PegState.LEFT_MIDWAY),
         count(pegs, PegState.MISSED),
-        count(pegs, PegState.PLANNED) + count(pegs, PegState.IN_SESSION));
+        count(pegs, PegState.PLANNED) + count(pegs, PegState.IN_SESSION),
+        LocalDate.ofInstant(now, client.zone()).equals(day.date())
+            ? SafetyNote.of(healths.of(client, day.date()))
+            : List.of());
   }
 
   private List<AttentionView> attention(

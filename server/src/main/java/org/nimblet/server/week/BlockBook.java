@@ -10,6 +10,7 @@ import java.util.UUID;
 import org.nimblet.core.schedule.BlockPart;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.client.ClientFile.ActivityFile;
+import org.nimblet.server.client.PersonChanged;
 import org.nimblet.server.platform.NotFoundException;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -154,7 +155,7 @@ public class BlockBook {
   /** Writes everything down and lets the sessions around it be fitted anew. */
   public void changed(ClientFile client) {
     blocks.flush();
-    events.publishEvent(new BlocksChanged(client));
+    events.publishEvent(new PersonChanged(client));
   }
 
   static Block newBlock(ClientFile client) {
