@@ -155,7 +155,7 @@ class DayTest {
         .doesNotContain("tendon-sequence", "palms-together-lowering");
     assertThat(routine.get("leftOut").findValuesAsString("reason"))
         .contains("Uses the forearm, palm side on the left: to be rested. Until " + TOMORROW + ".")
-        .noneMatch(reason -> reason.contains("shoulder"));
+        .noneMatch(reason -> reason.contains("shoulder on the left"));
     assertThat(
             practice.coach().get("/api/today").json().at("/rows/0/attention/0/heading").asString())
         .isEqualTo("Left out");

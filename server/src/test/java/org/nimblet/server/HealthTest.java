@@ -216,7 +216,8 @@ class HealthTest {
         .isEqualTo("bending back of the wrist, right");
     assertThat(health.at("/minded/0/holds").asBoolean()).isTrue();
     assertThat(reasons(compose(setting, "COOL_DOWN")))
-        .contains("Asks for bending back of the wrist, to its end or under load, on the right: letter of"
+        .contains(
+            "Asks for bending back of the wrist, to its end or under load, on the right: letter of"
                 + " 24 November.");
     String id = health.at("/minded/0/id").asString();
     Answer ended = setting.coach().send("DELETE", setting.path("/minded/" + id), null);

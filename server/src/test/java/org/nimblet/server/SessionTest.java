@@ -201,9 +201,9 @@ class SessionTest {
                     .as("the other side goes on")
                     .isEqualTo("ONE_SIDE"));
     assertThat(routine.at("/leftOut").findValuesAsString("reason"))
-        .contains("Loads the forearm, palm side on the left, where pain is 7 of 10.");
+        .contains("Uses the palm on the left, where pain is 7 of 10.");
     JsonNode today = setting.practice().coach().get("/api/today").json();
-    assertThat(today.at("/rows/0/attention/0/heading").asString()).isEqualTo("Stopped for safety");
+    assertThat(today.at("/rows/0/attention/0/heading").asString()).isEqualTo("Strong pain");
   }
 
   @Test

@@ -53,14 +53,15 @@ class AttentionRulesTest {
   void whatEndsASessionComesFirstWhateverItsStrength() {
     PainReading tingle =
         new PainReading(TODAY, Side.LEFT, Region.PALM, 2, Optional.of(Sensation.TINGLE));
-    assertThat(reasons(tingle)).containsExactly(new Attention.Alarming(
-                Side.LEFT, Region.PALM, 2, Optional.of(Sensation.TINGLE)));
+    assertThat(reasons(tingle))
+        .containsExactly(
+            new Attention.Alarming(Side.LEFT, Region.PALM, 2, Optional.of(Sensation.TINGLE)));
     PainReading better =
         new PainReading(TODAY, Side.LEFT, Region.PALM, 1, Optional.of(Sensation.ACHE));
     assertThat(reasons(tingle, better))
         .as("what ended a session today is not undone by a milder word the same day")
-        .containsExactly(new Attention.Alarming(
-                Side.LEFT, Region.PALM, 2, Optional.of(Sensation.TINGLE)));
+        .containsExactly(
+            new Attention.Alarming(Side.LEFT, Region.PALM, 2, Optional.of(Sensation.TINGLE)));
     assertThat(reasons(wrist(0, 7)))
         .first()
         .extracting(Attention::sentence)
@@ -85,8 +86,7 @@ class AttentionRulesTest {
             List.of(strong),
             List.of(),
             List.of(
-                new Stop(
-                    Side.RIGHT, Set.of(Region.WRIST_LITTLE_FINGER_SIDE), "an ache, 8 of 10")),
+                new Stop(Side.RIGHT, Set.of(Region.WRIST_LITTLE_FINGER_SIDE), "an ache, 8 of 10")),
             List.of(),
             Map.of(),
             List.of(),

@@ -4,6 +4,7 @@ import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -92,9 +93,29 @@ class ProgrammeFiles {
           requests.lineOfWork(client, otherDays, obligation.purpose(), obligation.heavy());
       works.put(
           obligation.id(),
-          new Work(later.dose(), later.pains(), later.forbidden(), now.forbidden(), now.limits()));
+          new Work(
+              later.dose(),
+              later.pains(),
+              later.forbidden().or(() -> byPain(obligation, later)),
+              now.forbidden(),
+              now.limits()));
     }
     return works;
+  }
+
+  /** Work that is left to pain ends with pain of 7 and more of what it loads. */
+  private static Optional<String> byPain(Obligation obligation, LineOfWork work) {
+    boolean ends =
+        obligation.frequency() == Obligation.Frequency.BY_PAIN
+            && work.dose().often() == PainDose.Often.NOT_AT_ALL;
+    return ends
+        ? work.pains().stream()
+            .max(Comparator.comparingInt(Pain::level))
+            .map(
+                pain ->
+                    "Pain is %d of 10 in the %s %s, which it loads; a clinician is seen first."
+                        .formatted(pain.level(), pain.side().word(), pain.region().word()))
+        : Optional.empty();
   }
 
   /** The programme a client is on. */

@@ -64,7 +64,6 @@ class StepDrafts {
    * Reads steps.
    *
    * @param asked for whom
-   *
    * @throws InvalidFieldException if an exercise is unknown or a stored dose does not read
    */
   List<ReadStep> read(UUID coachId, RoutineRequest asked, List<StepDraft> drafts) {

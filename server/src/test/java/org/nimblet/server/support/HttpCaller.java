@@ -43,6 +43,19 @@ public final class HttpCaller {
     return send("GET", path, null);
   }
 
+  /** The lines of a stream that stays open; begins once the first have come. */
+  public java.util.stream.Stream<String> stream(String path) {
+    HttpRequest request = HttpRequest.newBuilder(URI.create(address + path)).build();
+    try {
+      return client.send(request, java.net.http.HttpResponse.BodyHandlers.ofLines()).body();
+    } catch (java.io.IOException e) {
+      throw new java.io.UncheckedIOException(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException(e);
+    }
+  }
+
   /** Any method with a JSON body, or without one if it is null. */
   public Answer send(String method, String path, Object body) {
     String text =
