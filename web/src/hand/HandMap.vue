@@ -77,7 +77,7 @@ const places = computed(() =>
         y,
         level: pain?.level,
         chosen: props.chosen?.side === hand.side && props.chosen.region === region,
-        name: `${capital(hand.side.toLowerCase())} ${REGIONS[region]}${pain ? `, ${props.numbers} ${pain.level}` : ''}`,
+        name: `${props.names?.[hand.side] ?? capital(hand.side.toLowerCase())} ${REGIONS[region]}${pain ? `, ${props.numbers} ${pain.level}` : ''}`,
       }
     }),
   ),

@@ -77,6 +77,30 @@ describe('signs that belong to a clinician', () => {
   const panel = (view: HealthView) =>
     mount(SignsPart, { props: { clientId: 'c', health: view }, global: { stubs } })
 
+  it('can be taken back as a mistake only while the server says so', async () => {
+    const open = { answer: 'YES', id: 's1', side: 'LEFT', consequence: 'No load.' } as const
+    const later = panel(health({ signs: [sign(open)] }))
+    expect(named(later, 'It was touched by mistake')).toBeUndefined()
+    const wrapper = panel(health({ signs: [sign({ ...open, mayTakeBack: true })] }))
+    const after = health({ signs: [sign({ answer: 'MISTAKEN', askedOn: '2026-11-27' })] })
+    const taken = vi.spyOn(api, 'takeBackSign').mockResolvedValue(after)
+    await named(wrapper, 'It was touched by mistake')?.trigger('click')
+    await settle()
+    expect(taken).toHaveBeenCalledWith('c', 's1', '')
+    expect(wrapper.emitted('told')).toEqual([[after]])
+  })
+
+  it('that were told in passing ask for an answer and can be answered with no', async () => {
+    const raised = sign({ sign: 'PINS_AND_NEEDLES', answer: 'NO', raisedBy: 'tingling, 27 Nov' })
+    const wrapper = panel(health({ signs: [raised] }))
+    expect(wrapper.find('[role=status]').text()).toContain('Told in passing: tingling, 27 Nov')
+    const screen = vi.spyOn(api, 'screen').mockResolvedValue(health())
+    await named(wrapper, 'No')?.trigger('click')
+    expect(screen).toHaveBeenCalledWith('c', [
+      { sign: 'PINS_AND_NEEDLES', yes: false, side: null, regions: [], since: '' },
+    ])
+  })
+
   it('answers all that were not asked with one touch, and says when all are', async () => {
     const after = health({
       signs: [sign({ answer: 'NO' }), sign({ sign: 'WEAKNESS', answer: 'NO' })],

@@ -7,6 +7,7 @@ import { useLoaded } from '@/api/useLoaded'
 import { FREQUENCIES, PARTS_OF_DAY, PURPOSES, keys } from '@/parts/labels'
 import PageState from '@/parts/PageState.vue'
 import StateMark from '@/parts/StateMark.vue'
+import { isAbout, useChanges } from '@/parts/useChanges'
 import { addDays, counted, longDate } from '@/parts/words'
 import PegIcon from '@/ribbon/PegIcon.vue'
 import { useClientPage } from '@/views/clientPage'
@@ -23,9 +24,20 @@ const message = ref('')
 const notice = ref('')
 const busy = ref(false)
 const stored = computed(() => current.data.value?.[0] ?? null)
-watch(stored, (view) => {
-  form.value = view ? (JSON.parse(JSON.stringify(view.programme)) as ProgrammeForm) : null
+let shown = 'null'
+function showStored() {
+  shown = JSON.stringify(stored.value?.programme ?? null)
+  form.value = JSON.parse(shown) as ProgrammeForm | null
+}
+watch(stored, () => {
+  // What is being typed stays when the page hears of a change elsewhere.
+  if (JSON.stringify(form.value) === shown) showStored()
 })
+useChanges((changed) => {
+  if (isAbout(changed, props.clientId)) void current.reload()
+})
+/** What waits because of the hands, obligation by obligation. */
+const waits = computed(() => (stored.value?.obligations ?? []).filter((o) => o.limits.length))
 const today = computed(() => day.data.value?.date ?? new Date().toISOString().slice(0, 10))
 
 const WEEK = 7
@@ -75,6 +87,7 @@ async function attempt(what: () => Promise<string>) {
   try {
     notice.value = await what()
     await Promise.all([current.reload(), reloadAll()])
+    showStored()
   } catch (e) {
     if (e instanceof ServerProblem && e.errors.length) problems.value = e.errors
     message.value = problems.value.length
@@ -150,6 +163,12 @@ const end = () =>
           >
         </div>
         <p v-if="stored?.painWords" class="pain">{{ stored.painWords }}</p>
+        <ul v-if="waits.length" class="waits" aria-label="What waits because of the hands">
+          <li v-for="o in waits" :key="o.id">
+            <PegIcon :purpose="o.purpose" /><b>{{ PURPOSES[o.purpose] }}</b>
+            <span>{{ o.limits.join(' ') }}</span>
+          </li>
+        </ul>
         <h3>Obligations</h3>
         <ul class="obligations">
           <li v-for="(o, i) in form.obligations" :key="i">
@@ -264,6 +283,12 @@ const end = () =>
   padding: 8px 14px;
   border-left: 3px solid var(--main);
   font-weight: 600;
+}
+.waits li {
+  display: grid;
+  grid-template-columns: 24px 116px minmax(0, 1fr);
+  gap: 10px;
+  padding: 6px 0;
 }
 h3 {
   margin: 12px 0 4px;

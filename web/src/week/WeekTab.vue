@@ -499,7 +499,7 @@ onUnmounted(() => {
           to put something new there.
         </p>
         <template v-if="unmetThen.length">
-          <h3 class="warn-head"><StateMark state="WARN" />No room</h3>
+          <h3 class="warn-head"><StateMark state="WARN" />Not placed</h3>
           <ul class="list">
             <li v-for="(unmet, i) in unmetThen" :key="i">{{ unmet.sentence }}</li>
           </ul>

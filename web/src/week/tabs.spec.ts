@@ -10,6 +10,13 @@ import ProgrammeTab from './ProgrammeTab.vue'
 import { aBlock, aDay, aPeg, aPlan, aSession } from './samples'
 import WeekTab from './WeekTab.vue'
 
+const { listeners } = vi.hoisted(() => ({ listeners: new Set<(id: string) => void>() }))
+vi.mock('@/parts/useChanges', () => ({
+  useChanges: (heard: (id: string) => void) => listeners.add(heard),
+  isAbout: (id: string, clientId: string) => id === clientId,
+}))
+const changed = (id: string) => listeners.forEach((heard) => heard(id))
+
 const day = aDay({
   blocks: [aBlock({ endHour: 13, warmUpReason: 'As long as wanted, ends as the block starts.' })],
   pegs: [
@@ -107,6 +114,7 @@ beforeEach(() => {
   vi.spyOn(api, 'plan').mockResolvedValue(plan())
 })
 afterEach(() => {
+  listeners.clear()
   vi.restoreAllMocks()
   document.body.innerHTML = ''
 })
@@ -186,6 +194,36 @@ describe('the programme tab', () => {
     expect(wrapper.text()).toContain('with the block')
     expect(wrapper.find('[aria-label="Where in the day 1"]').exists()).toBe(false)
     expect(wrapper.find('[aria-label="Where in the day 2"]').text()).toContain('after practice')
+  })
+
+  it('says what waits because of the hands, and hears of it when it changes elsewhere', async () => {
+    vi.spyOn(api, 'programme').mockResolvedValue([programme])
+    const wrapper = await open(ProgrammeTab)
+    expect(wrapper.find('.waits').exists()).toBe(false)
+    await wrapper.find('input[maxlength="60"]').setValue('Typed and not saved')
+    vi.spyOn(api, 'programme').mockResolvedValue([
+      {
+        ...programme,
+        obligations: [
+          {
+            id: 'o',
+            purpose: 'STRENGTH',
+            minutes: 15,
+            frequency: 'THREE_A_WEEK',
+            byPain: false,
+            heavy: true,
+            words: '',
+            limits: ['Not placed: left thumb 8 of 10.'],
+          },
+        ],
+      },
+    ])
+    changed('c')
+    await vi.waitFor(() =>
+      expect(wrapper.find('.waits').text()).toContain('Not placed: left thumb 8 of 10.'),
+    )
+    const title = wrapper.find('input[maxlength="60"]').element as HTMLInputElement
+    expect(title.value).toBe('Typed and not saved')
   })
 
   it('takes a ready one from today on and places it over the one there is', async () => {

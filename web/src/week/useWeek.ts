@@ -3,6 +3,7 @@ import { api } from '@/api/calls'
 import { ServerProblem } from '@/api/client'
 import type { DayBlockView, DayBusyView, DayView, PegView, PlanView } from '@/api/types'
 import { useLoaded } from '@/api/useLoaded'
+import { isAbout, useChanges } from '@/parts/useChanges'
 import { longDate, toMinute } from '@/parts/words'
 import { blockForm } from '@/views/blockForm'
 import { clockOf, withBlockAt, withPlan } from './shown'
@@ -40,6 +41,9 @@ export function useWeek(clientId: string, date: Readonly<Ref<string>>) {
 
   const reload = loaded.reload
   watch(date, reload)
+  useChanges((changed) => {
+    if (isAbout(changed, clientId)) void reload()
+  })
 
   const shown = computed<DayView[]>(() => {
     let week = loaded.data.value?.days ?? []

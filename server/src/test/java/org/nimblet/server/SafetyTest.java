@@ -318,6 +318,19 @@ class SafetyTest {
     JsonNode saved = one.sent("PUT", "", form);
     assertThat(saved.at("/facts/activities/0/roles/FRETTING_HAND").asString()).isEqualTo("LEFT");
     assertThat(unsuited(one, "three-note-slurs")).isEmpty();
+    Map<String, Object> step = Practice.stepDraft("slurs", "three-note-slurs");
+    step.put("firstSide", "RIGHT");
+    JsonNode check =
+        one.practice()
+            .coach()
+            .send(
+                "POST",
+                "/api/bench/check",
+                Practice.draft(one.client().get("id").asString(), "INDEPENDENCE", 600, List.of(step)))
+            .json();
+    assertThat(check.at("/steps/0/draft/firstSide").asString())
+        .as("the hand on the strings works, whatever the step said")
+        .isEqualTo("LEFT");
     activity.put("roles", Map.of("BOW_HAND", "LEFT"));
     form.put("version", saved.at("/facts/version").asLong());
     assertThat(one.send("PUT", "", form).json().at("/errors/0").toString())

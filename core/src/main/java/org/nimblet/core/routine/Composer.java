@@ -167,7 +167,7 @@ public final class Composer {
   /** Pinned steps that safety forbids are refused, whoever pinned them. */
   private Optional<String> refusedPins(RoutineRequest request) {
     for (Step step : request.pinned()) {
-      for (Gate gate : Gate.OF_SAFETY) {
+      for (Gate gate : Gate.OF_PINNED) {
         Optional<Reason> reason =
             step.sides().stream()
                 .flatMap(side -> gate.closed(step.exercise(), side, plan, request).stream())

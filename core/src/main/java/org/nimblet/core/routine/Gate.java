@@ -167,6 +167,10 @@ public enum Gate {
   static final Set<Gate> OF_SAFETY =
       Collections.unmodifiableSet(EnumSet.of(SIGN, CLINICIAN, CONDITION, PAIN));
 
+  /** What a pinned step passes, whoever pinned it. */
+  static final Set<Gate> OF_PINNED =
+      Collections.unmodifiableSet(EnumSet.of(SIGN, CLINICIAN, CONDITION, PAIN, PLAY));
+
   /** All gates. */
   static final Set<Gate> ALL = Collections.unmodifiableSet(EnumSet.allOf(Gate.class));
 

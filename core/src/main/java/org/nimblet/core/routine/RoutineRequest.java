@@ -49,7 +49,7 @@ public record RoutineRequest(
   }
 
   /** The side that works alone in an exercise that only one side does. */
-  Side workingSide(Exercise exercise) {
+  public Side workingSide(Exercise exercise) {
     return use.workingSide(exercise, facts.dominant());
   }
 

@@ -15,8 +15,8 @@ public enum RoutineRule {
   KNOWN_CONDITION(Severity.STOP, "Condition or age", ClosedRules::condition),
   PAIN_DOSE(Severity.STOP, "Pain and dose", ClosedRules::pain),
   BENT_WRIST_TOO_LONG(Severity.STOP, "Wrist bent too long", DoseFindings::bentWrist),
+  TIRING_BEFORE_PLAY(Severity.STOP, "Too near to play", PlayRules::tiringBeforePlay),
   COLD_STRETCH(Severity.WARN, "Too cold", WarmthRules::coldStretch),
-  TIRING_BEFORE_PLAY(Severity.WARN, "Too near to play", PlayRules::tiringBeforePlay),
   SAME_TISSUE_WITHIN_48H(Severity.WARN, "No day of rest", PlayRules::sameTissue),
   TOO_MUCH_BEFORE_PERFORMANCE(
       Severity.WARN, "Heavy before a performance", PlayRules::beforePerformance),

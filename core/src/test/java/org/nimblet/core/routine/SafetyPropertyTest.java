@@ -203,4 +203,21 @@ class SafetyPropertyTest {
       }
     }
   }
+
+  /**
+   * A bounded sample; as many people as anybody wants are looked at by the benchmarks, see
+   * docs/performance.md.
+   */
+  @ParameterizedTest
+  @EnumSource(PersonAudit.Way.class)
+  void whateverIsMadeForAnybodyBreaksNoRule(PersonAudit.Way way) {
+    PersonAudit audit = new PersonAudit(LIBRARY);
+    int made = 0;
+    for (long seed = 0; seed < 150; seed++) {
+      PersonAudit.Outcome outcome = audit.of(way, seed);
+      assertThat(outcome.broken()).as("%s, seed %d", way, seed).isEmpty();
+      made += outcome.made() ? 1 : 0;
+    }
+    assertThat(made).as("there was something to look at").isPositive();
+  }
 }

@@ -15,6 +15,7 @@ import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Dose;
 import org.nimblet.core.exercise.DoseText;
 import org.nimblet.core.exercise.Exercise;
+import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Position;
 import org.nimblet.core.exercise.Substitution;
 import org.nimblet.core.exercise.Thing;
@@ -41,6 +42,8 @@ class StepDrafts {
    *
    * @param key tells steps apart while they are worked on
    * @param dose the dose in words that say everything by themselves
+   * @param firstSide the side that goes first; where one side works alone because of what its hand
+   *     is for, the person's activities say which, whatever is written here
    * @param typed a dose as a person typed it, in their own notation; counts before {@code dose}
    */
   record StepDraft(
@@ -55,7 +58,14 @@ class StepDrafts {
       @NotNull(message = "One of the positions.") Position position,
       @NotNull(message = "Left or right.") Side firstSide,
       boolean released,
-      boolean pinned) {}
+      boolean pinned) {
+
+    /** The same, its first side another. */
+    StepDraft startingWith(Side side) {
+      return new StepDraft(
+          key, exerciseId, exerciseVersion, dose, typed, position, side, released, pinned);
+    }
+  }
 
   /** A step with the draft it was read from, and what was wrong with a typed dose. */
   record ReadStep(StepDraft draft, Step step, Optional<String> typedWrong) {}
@@ -98,10 +108,13 @@ class StepDrafts {
         wrong = Optional.of(e.getMessage());
       }
     }
+    if (dose.laterality() == Laterality.WORKING_SIDE) {
+      first = asked.workingSide(exercise);
+    }
     Map<Thing, Substitution> standIns =
         Substitution.resolve(exercise.demands().things(), facts.things()).orElse(Map.of());
     return new ReadStep(
-        draft,
+        draft.startingWith(first),
         new Step(
             exercise,
             dose,
