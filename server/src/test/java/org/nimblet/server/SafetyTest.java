@@ -326,7 +326,8 @@ class SafetyTest {
             .send(
                 "POST",
                 "/api/bench/check",
-                Practice.draft(one.client().get("id").asString(), "INDEPENDENCE", 600, List.of(step)))
+                Practice.draft(
+                    one.client().get("id").asString(), "INDEPENDENCE", 600, List.of(step)))
             .json();
     assertThat(check.at("/steps/0/draft/firstSide").asString())
         .as("the hand on the strings works, whatever the step said")

@@ -40,7 +40,7 @@ public enum RegionGroup {
   }
 
   /** Whether a region is a digit, the palm or the back of the hand. */
-  static boolean isOfTheHand(Region region) {
+  public static boolean isOfTheHand(Region region) {
     return HAND.regions.contains(region);
   }
 }

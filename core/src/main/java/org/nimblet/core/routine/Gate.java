@@ -266,11 +266,14 @@ public enum Gate {
 
   private static boolean hurtsTooMuch(Exercise exercise, Side side, Pain pain) {
     Use use = exercise.uses().of(side, pain.side(), pain.region()).orElseThrow();
+    boolean acts = pain.side() == side || !pain.region().paired();
     boolean sore =
-        pain.level() >= ClosedWith.SORE_PAIN
-            && exercise.closedWith().sore().contains(pain.region())
-            && (pain.side() == side || !pain.region().paired());
-    return sore || SafetyRules.forbids(exercise, use, pain.level());
+        acts
+            && pain.level() >= ClosedWith.SORE_PAIN
+            && exercise.closedWith().sore().contains(pain.region());
+    return sore
+        || SafetyRules.forbids(exercise, use, pain.level())
+        || (!acts && SafetyRules.forbidsHelping(pain.region(), use, pain.level()));
   }
 
   private static Optional<Reason> oftenEnough(Exercise exercise, Side side, RoutineRequest asked) {

@@ -4,9 +4,11 @@ import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.Kind;
 import org.nimblet.core.exercise.Recovery;
+import org.nimblet.core.exercise.RegionGroup;
 import org.nimblet.core.exercise.Use;
 
 /** What stops work, in every session (common practice, no source; in-between numbers ours). */
@@ -102,6 +104,14 @@ public final class SafetyRules {
           && exercise.demands().recovery() == Recovery.REST_DAY;
     }
     return pain >= GENTLE_ONLY_PAIN && exercise.demands().intensity() > GENTLE;
+  }
+
+  /**
+   * Whether pain of the hand that helps keeps it from so much: a sore thumb or palm neither pulls
+   * nor presses (ours). Forearm and wrist may, or two sore forearms could not be stretched at all.
+   */
+  static boolean forbidsHelping(Region region, Use use, int pain) {
+    return RegionGroup.isOfTheHand(region) && use.isAtLeast(Use.WORKS) && pain >= GENTLE_ONLY_PAIN;
   }
 
   /** Minutes that are wanted between an exercise and play; 0 if it may stand right before. */

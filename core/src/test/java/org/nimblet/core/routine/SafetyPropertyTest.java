@@ -21,6 +21,7 @@ import org.nimblet.core.exercise.Condition;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
 import org.nimblet.core.exercise.ReferralSign;
+import org.nimblet.core.exercise.RegionGroup;
 import org.nimblet.core.exercise.Use;
 
 /**
@@ -62,6 +63,23 @@ class SafetyPropertyTest {
             .as("%s by the %s side works the %s", exercise.id(), acting.word(), region.word())
             .isFalse();
       }
+    }
+  }
+
+  static Stream<Arguments> placesOfTheHand() {
+    return places().filter(place -> RegionGroup.HAND.regions().contains((Region) place.get()[1]));
+  }
+
+  @ParameterizedTest(name = "{0} {1}")
+  @MethodSource("placesOfTheHand")
+  void aSoreHandNeitherPullsNorPresses(Side side, Region region) {
+    RoutineRequest sore =
+        RequestBuilder.of(Purpose.RECOVERY).pain(Pain.steady(side, region, 4)).build();
+    for (Exercise exercise : LIBRARY.exercises()) {
+      boolean pulls = exercise.uses().helping().getOrDefault(region, Use.MOVES) != Use.MOVES;
+      assertThat(pulls && isOpen(exercise, side.other(), sore))
+          .as("%s with the sore %s %s helping", exercise.id(), side.word(), region.word())
+          .isFalse();
     }
   }
 
