@@ -7,6 +7,7 @@ import { useLoaded } from '@/api/useLoaded'
 import FigurePlayer from '@/hand/FigurePlayer.vue'
 import ChoiceRow from '@/parts/ChoiceRow.vue'
 import { DISCIPLINES, METHODS, POSITIONS, THINGS } from '@/parts/labels'
+import HandMap from '@/hand/HandMap.vue'
 import PageState from '@/parts/PageState.vue'
 import StateMark from '@/parts/StateMark.vue'
 import { capital, counted, duration, shortDate } from '@/parts/words'
@@ -16,6 +17,7 @@ import { filters } from './filters'
 import LadderRungs from './LadderRungs.vue'
 import { RELOAD_LIBRARY } from './libraryPage'
 import PrintCard from './PrintCard.vue'
+import { regionWords } from './regionWords'
 
 /** Everything about one exercise; for a chosen client, in their notation and with their loads. */
 const props = defineProps<{ exerciseId: string }>()
@@ -102,13 +104,13 @@ const onTheHands = computed(() => {
     ? [...of('RIGHT', exercise.value.uses), ...of('LEFT', exercise.value.helper)]
     : []
 })
-/** "Loads palm, thumb. Moves or touches neck." */
+/** "loads thumb; palm · moves or touches neck" */
 const usedWords = (uses: readonly RegionUseView[]) =>
   [3, 2, 1]
     .map((level) => uses.filter((use) => use.level === level))
     .filter((some) => some.length)
-    .map((some) => `${capital(some[0]?.words ?? '')} ${some.map((use) => use.word).join(', ')}.`)
-    .join(' ')
+    .map((some) => `${some[0]?.words ?? ''} ${regionWords(some.map((use) => use.region))}`)
+    .join(' · ')
 </script>
 
 <template>
@@ -274,24 +276,22 @@ const usedWords = (uses: readonly RegionUseView[]) =>
             </dd>
           </dl>
         </div>
-        <section class="body" aria-label="Uses">
+        <section class="body used" aria-label="Uses">
           <h3>Uses</h3>
           <HandMap
             v-if="onTheHands.length"
             :pains="onTheHands"
-            :height="170"
+            :height="190"
             numbers="use"
             :names="{ LEFT: exercise.helper.length ? 'Helps' : '', RIGHT: 'Acts' }"
           />
-          <p>
-            {{ usedWords(exercise.uses)
-            }}<template v-if="exercise.helper.length">
-              The hand that helps {{ usedWords(exercise.helper).toLowerCase() }}</template
-            >
-            <template v-if="exercise.role">
-              For {{ exercise.role }}, whichever hand is dominant.</template
-            >
-          </p>
+          <div>
+            <p>{{ capital(usedWords(exercise.uses)) }}.</p>
+            <p v-if="exercise.helper.length">
+              The hand that helps {{ usedWords(exercise.helper) }}.
+            </p>
+            <p v-if="exercise.role">For {{ exercise.role }}, whichever hand is dominant.</p>
+          </div>
         </section>
         <section
           v-if="exercise.closedWithSigns.length || exercise.closedWithConditions.length"
@@ -354,6 +354,14 @@ const usedWords = (uses: readonly RegionUseView[]) =>
 </template>
 
 <style scoped>
+.used {
+  display: grid;
+  grid-template-columns: minmax(0, 250px) minmax(0, 1fr);
+  gap: 4px 24px;
+}
+.used h3 {
+  grid-column: 1 / -1;
+}
 article {
   padding: 16px 24px 24px;
 }

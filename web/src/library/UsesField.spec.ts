@@ -15,7 +15,7 @@ function field() {
       setup: () => ({ uses, helper }),
       template:
         '<UsesField v-model:uses="uses" v-model:helper="helper"' +
-        ' :problems="[{ field: \'uses\', message: \'Say what it uses.\' }]" />',
+        " :problems=\"[{ field: 'uses', message: 'Say what it uses.' }]\" />",
     },
     { global: { stubs } },
   )

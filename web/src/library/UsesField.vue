@@ -7,6 +7,7 @@ import { ELSEWHERE } from '@/hand/regions'
 import { REGIONS } from '@/parts/labels'
 import { without } from '@/parts/without'
 import { capital } from '@/parts/words'
+import { regionWords } from './regionWords'
 
 /** What an exercise uses, said by touching the hands: each touch is a level more, then none. */
 type Levels = Partial<Record<Region, number>>
@@ -42,12 +43,10 @@ const sentence = computed(() => {
     [3, 2, 1]
       .map((level) => {
         const regions = (Object.keys(levels) as Region[]).filter((r) => levels[r] === level)
-        return regions.length
-          ? `${LEVELS[level]}: ${regions.map((r) => REGIONS[r]).join(', ')}`
-          : ''
+        return regions.length ? `${LEVELS[level]}: ${regionWords(regions)}` : ''
       })
       .filter(Boolean)
-      .join('; ')
+      .join(' · ')
   const help = words(helper.value)
   return `${capital(words(uses.value) || 'nothing yet')}.${help ? ` The hand that helps ${help}.` : ''}`
 })

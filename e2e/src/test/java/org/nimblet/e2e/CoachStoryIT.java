@@ -85,6 +85,7 @@ class CoachStoryIT {
     story.becomeCoach();
     story.takeIn("Two Windows", 10);
     String page = Story.pathOf(browser.driver().getCurrentUrl());
+    browser.type(browser.field("form.right", "Warm-up, minutes"), "12");
     // The other window, as far as the server can tell.
     browser.run(
         "return fetch('/api' + arguments[0]).then(r => r.json()).then(c => fetch('/api' +"
@@ -92,7 +93,10 @@ class CoachStoryIT {
             + " 'X-XSRF-TOKEN': document.cookie.match(/XSRF-TOKEN=([^;]+)/)[1]}, body:"
             + " JSON.stringify({...c.facts, occupation: 'concert harp'})})).then(r => r.status)",
         page.replace("/hands", ""));
-    browser.type(browser.field("form.right", "Warm-up, minutes"), "12");
+    browser.sees("concert harp");
+    assertThat(browser.field("form.right", "Warm-up, minutes").getAttribute("value"))
+        .as("what is typed stays when the page hears of the change")
+        .isEqualTo("12");
     browser.press("Save");
     browser.sees("Somebody else changed this client meanwhile");
     browser.sees("occupation");

@@ -69,7 +69,7 @@ class WeekIT {
         .moveByOffset(-20, 0)
         .moveByOffset(-24, 0)
         .perform();
-    browser.until("it says what moves", () -> side().contains("Strength, Mon 10:30 to"));
+    browser.until("it says what moves", () -> side().contains("Strength, Mon 09:50 to"));
     assertThat(side()).contains("Let go to keep it");
     new Actions(browser.driver()).release().perform();
     browser.until("it is kept", () -> !labels(".block[role=button]").get(0).equals(before));
@@ -78,7 +78,7 @@ class WeekIT {
     browser.until("it is back", () -> labels(".block[role=button]").get(0).equals(before));
     browser.until(
         "the session is back",
-        () -> labels(".peg[role=button]").contains("Strength, planned, 10:30 to 10:37"));
+        () -> labels(".peg[role=button]").contains("Strength, planned, 09:50 to 09:57"));
     assertThat(browser.complaints()).isEmpty();
   }
 

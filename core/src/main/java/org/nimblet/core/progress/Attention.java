@@ -29,8 +29,12 @@ public sealed interface Attention {
     NOTE
   }
 
-  /** A session of today was ended for safety. */
-  record Stopped(Stop stop) implements Attention {
+  /**
+   * A session of today was ended for safety.
+   *
+   * @param signed whether a referral sign stands there as well, so that a clinician comes first
+   */
+  record Stopped(Stop stop, boolean signed) implements Attention {
     @Override
     public Urgency urgency() {
       return Urgency.STOP;
@@ -43,8 +47,11 @@ public sealed interface Attention {
 
     @Override
     public String sentence() {
-      return "%s: %s. Advised to see a doctor, hand therapist or physiotherapist if it stays."
-          .formatted(capital(stop.place()), stop.words());
+      return "%s: %s. Advised to see a doctor, hand therapist or physiotherapist %s."
+          .formatted(
+              capital(stop.place()),
+              stop.words(),
+              signed ? "before anything strong is done there" : "if it stays");
     }
   }
 

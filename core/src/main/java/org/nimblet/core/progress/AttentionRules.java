@@ -69,7 +69,10 @@ public final class AttentionRules {
                     reading -> reading.side() + " " + reading.region(),
                     TreeMap::new,
                     Collectors.toList()));
-    health.stops().stream().map(Attention.Stopped::new).distinct().forEach(reasons::add);
+    health.stops().stream()
+        .map(stop -> new Attention.Stopped(stop, isSigned(stop, health)))
+        .distinct()
+        .forEach(reasons::add);
     byPlace.values().forEach(place -> pain(today, place, health.stops()).ifPresent(reasons::add));
     health.signs().stream()
         .filter(sign -> reasons.stream().noneMatch(reason -> saysAlready(reason, sign)))
@@ -84,6 +87,14 @@ public final class AttentionRules {
     }
     reasons.sort(Comparator.comparing(Attention::urgency));
     return List.copyOf(reasons);
+  }
+
+  private static boolean isSigned(Stop stop, Health health) {
+    return health.signs().stream()
+        .anyMatch(
+            sign ->
+                sign.side() == stop.side()
+                    && sign.regions().stream().anyMatch(stop.regions()::contains));
   }
 
   private static Optional<Attention> pain(

@@ -2,6 +2,8 @@ package org.nimblet.core.routine;
 
 import java.util.Collections;
 import java.util.Optional;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.nimblet.core.anatomy.Movement;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Condition;
@@ -85,30 +87,30 @@ final class DoseRules {
     if (held <= most) {
       return Optional.empty();
     }
-    Dose alike = dose.withException(Optional.empty());
-    Dose right =
-        dose.form() instanceof DoseForm.Hold || dose.form() instanceof DoseForm.UntilEases
-            ? alike.withQuantity(Math.min(most, alike.quantity()))
-            : shortest(step, asked, most);
     return Optional.of(
         new Wrong(
             "%s is held for %d s. %s"
                 .formatted(step.exercise().title(), held, rule.formatted(most)),
             "hold " + most + " s",
-            Optional.of(right)));
+            shorter(step, asked, most)));
   }
 
-  /** Fewer breaths, as many as fit; else the usual dose. */
-  private static Dose shortest(Step step, RoutineRequest asked, int mostSeconds) {
+  /** Held shorter, with fewer breaths or as usual; empty if its least is still held too long. */
+  private static Optional<Dose> shorter(Step step, RoutineRequest asked, int most) {
     Dose alike = step.dose().withException(Optional.empty());
-    for (int quantity = alike.quantity(); quantity > 0; quantity--) {
-      Dose fewer = alike.withQuantity(quantity);
-      if (alike.form().variesItself()
-          && fewer.form().heldSeconds(asked.facts().pace()) <= mostSeconds) {
-        return fewer;
-      }
-    }
-    return usual(step, asked);
+    DosePlan own = step.exercise().planOf(alike, asked.facts().method());
+    Stream<Dose> fewer =
+        alike.form() instanceof DoseForm.Hold || alike.form() instanceof DoseForm.UntilEases
+            ? Stream.of(alike.withQuantity(Math.min(most, alike.quantity())))
+            : alike.form().variesItself()
+                ? IntStream.iterate(alike.quantity(), n -> n > 0, n -> n - 1)
+                    .mapToObj(alike::withQuantity)
+                : Stream.empty();
+    return Stream.concat(
+            fewer.filter(dose -> own.bounds().contains(dose.quantity())),
+            Stream.of(usual(step, asked)))
+        .filter(dose -> dose.form().heldSeconds(asked.facts().pace()) <= most)
+        .findFirst();
   }
 
   /**

@@ -92,8 +92,12 @@ class AttentionRulesTest {
             List.of(),
             AgeGroup.ADULT);
     assertThat(AttentionRules.reasons(TODAY, List.of(wrist(0, 8)), List.of(), stopped))
-        .extracting(Attention::heading)
-        .containsExactly("Stopped for safety");
+        .singleElement()
+        .satisfies(
+            reason -> {
+              assertThat(reason.heading()).isEqualTo("Stopped for safety");
+              assertThat(reason.sentence()).endsWith("before anything strong is done there.");
+            });
   }
 
   @Test

@@ -92,12 +92,15 @@ public final class PersonAudit {
 
   private Outcome repaired(Purpose purpose, RoutineRequest asked, long seed) {
     List<Step> thoughtless = new RoutineGenerator(seed).routine(library, THOUGHTLESS_STEPS);
-    List<Step> repaired = check.repaired(purpose, asked, thoughtless);
+    List<Step> repaired;
+    try {
+      repaired = check.repaired(purpose, asked, thoughtless);
+    } catch (IllegalStateException e) {
+      return new Outcome(false, List.of(e.getMessage()));
+    }
     List<String> broken = new ArrayList<>(unsafe(asked, repaired));
     check.findings(purpose, asked, repaired).forEach(found -> broken.add(found.sentence()));
-    check.safe(purpose, asked, thoughtless).steps().stream()
-        .flatMap(step -> unsafe(asked, List.of(step)).stream())
-        .forEach(broken::add);
+    broken.addAll(unsafe(asked, check.safe(purpose, asked, thoughtless).steps()));
     return new Outcome(!repaired.isEmpty(), broken);
   }
 
@@ -129,7 +132,9 @@ public final class PersonAudit {
   private static List<String> unsafe(RoutineRequest asked, List<Step> steps) {
     Health health = asked.facts().health();
     List<String> found = new ArrayList<>();
-    for (Step step : steps) {
+    RoutineTime time = RoutineTime.of(steps, asked.facts().pace());
+    for (int i = 0; i < steps.size(); i++) {
+      Step step = steps.get(i);
       Exercise exercise = step.exercise();
       boolean allowed = health.allowed().containsKey(exercise.id());
       for (Side acting : step.sides()) {
@@ -160,11 +165,11 @@ public final class PersonAudit {
           }
         }
       }
+      long rest = (time.lengthMillis() - time.endMillis(i)) / 60_000;
       boolean tooNear =
           exercise.demands().tires()
-              && asked.around().minutesToPlay().isPresent()
-              && asked.around().minutesToPlay().getAsInt()
-                  < SafetyRules.STRENGTH_BEFORE_PLAY_MINUTES;
+              && asked.around().minutesToPlay().stream()
+                  .anyMatch(minutes -> minutes + rest < SafetyRules.STRENGTH_BEFORE_PLAY_MINUTES);
       if (tooNear) {
         found.add("%s tires before play".formatted(exercise.id()));
       }

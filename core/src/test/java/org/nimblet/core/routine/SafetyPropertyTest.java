@@ -238,4 +238,11 @@ class SafetyPropertyTest {
     }
     assertThat(made).as("there was something to look at").isPositive();
   }
+
+  /** Somebody breathes so slowly that the fewest breaths bend the wrist for too long. */
+  @Test
+  void whatIsTooLongAtItsLeastIsLeftOut() {
+    PersonAudit audit = new PersonAudit(LIBRARY);
+    assertThat(audit.of(PersonAudit.Way.REPAIRED, 10_358).broken()).isEmpty();
+  }
 }

@@ -7,6 +7,7 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.temporal.ChronoUnit;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -135,6 +136,71 @@ class ReminderTest {
     assertThat(mail()).hasSize(1);
     assertThat(mail().get(0).subject()).startsWith("Your hands on ");
     assertThat(mail().get(0).text().lines().filter(line -> line.contains("Warm-up"))).hasSize(2);
+  }
+
+  /** A pain of 8 left strength in the mail of the morning. */
+  @Test
+  void whatPainClosesIsTakenOutOfTheMailInTheSameMoment() {
+    Map<String, Object> strength = new HashMap<>();
+    strength.put("purpose", "STRENGTH");
+    strength.put("minutes", 10);
+    strength.put("frequency", "BY_PAIN");
+    strength.put("anchor", "EVENING");
+    strength.put("heavy", false);
+    strength.put("notOn", List.of());
+    LocalDate today = LocalDate.now(Practice.noonZone());
+    Map<String, Object> programme = new HashMap<>();
+    programme.put("version", 0);
+    programme.put("title", "Conditioning");
+    programme.put("target", "");
+    programme.put("startsOn", today.toString());
+    programme.put("reviewsOn", today.plusWeeks(3).toString());
+    programme.put("endsOn", today.plusWeeks(6).toString());
+    programme.put("sessionsADay", 4);
+    programme.put("minutesADay", 45);
+    programme.put("obligations", List.of(strength));
+    assertThat(practice.coach().send("PUT", path("/programme"), programme).status())
+        .isLessThan(300);
+    block(60, 120);
+    tellPain(3, "STEADY");
+    Map<String, Object> digest = Practice.reminderForm(false);
+    digest.put("digest", true);
+    digest.put(
+        "digestAt", LocalTime.now(Practice.noonZone()).minusMinutes(5).toString().substring(0, 5));
+    assertThat(planned()).as("before").contains("STRENGTH");
+    tellPain(8, "NEW");
+    choose(digest);
+    tick();
+    assertThat(mail()).hasSize(1);
+    assertThat(mail().get(0).text()).contains("Warm-up").doesNotContain("Strength");
+    assertThat(planned()).contains("WARM_UP").doesNotContain("STRENGTH");
+    String notes = own.get("/api/my/day").json().toString();
+    assertThat(notes).contains("Pain of 7 or more, right palm");
+  }
+
+  private void tellPain(int level, String course) {
+    Map<String, Object> pain = new HashMap<>();
+    pain.put("side", "RIGHT");
+    pain.put("region", "PALM");
+    pain.put("level", level);
+    pain.put("sensation", "ACHE");
+    pain.put("course", course);
+    pain.put("since", null);
+    assertThat(
+            practice
+                .coach()
+                .send("POST", path("/health/pains"), Map.of("pains", List.of(pain)))
+                .status())
+        .isEqualTo(200);
+  }
+
+  private List<String> planned() {
+    return own.get(path("/day?date=" + LocalDate.now(Practice.noonZone())))
+        .json()
+        .get("pegs")
+        .valueStream()
+        .map(peg -> peg.get("purpose").asString())
+        .toList();
   }
 
   @Test
