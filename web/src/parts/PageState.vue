@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ServerAway } from '@/api/client'
+import { ServerAway, ServerProblem } from '@/api/client'
 
 /** Loading, error and empty of a part of a page, in one place. */
 defineProps<{
@@ -9,11 +9,16 @@ defineProps<{
   ready: boolean
 }>()
 const emit = defineEmits<{ retry: [] }>()
+/** Nothing was typed here, so the sentence says more than the name of a field. */
+const words = (error: Error) =>
+  error instanceof ServerProblem && error.errors.length
+    ? error.errors.map((problem) => problem.message).join(' ')
+    : error.message
 </script>
 
 <template>
   <div v-if="error" class="problem" role="alert">
-    <p>{{ error.message }}</p>
+    <p>{{ words(error) }}</p>
     <BButton variant="outline-secondary" @click="emit('retry')">
       {{ error instanceof ServerAway ? 'Try again' : 'Load again' }}
     </BButton>

@@ -183,7 +183,11 @@ onUnmounted(() => document.removeEventListener('keydown', key))
         <b class="left mono">{{ countdown(player.left.value) }} left</b>
       </header>
 
-      <section v-if="player.state.value === 'ready'" class="ready">
+      <section
+        v-if="player.state.value === 'ready'"
+        class="ready"
+        :class="{ warned: routine.notes.length }"
+      >
         <div class="first">
           <ExerciseFigure
             v-if="step"
@@ -583,10 +587,15 @@ header {
   .ready {
     grid-row: 2;
     grid-template-columns: minmax(0, 1fr);
-    align-content: center;
+    align-content: safe center;
+    min-height: 0;
+    overflow-y: auto;
   }
   .first {
     height: 200px;
+  }
+  .warned .first {
+    display: none;
   }
   .ready h1 {
     font-size: 1.75rem;

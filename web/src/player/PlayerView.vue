@@ -2,6 +2,7 @@
 import { computed, shallowRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/api/calls'
+import { ServerProblem } from '@/api/client'
 import { outbox } from '@/api/outbox'
 import type { CheckInForm, RoutineView, SessionForm } from '@/api/types'
 import { useLoaded } from '@/api/useLoaded'
@@ -24,9 +25,16 @@ const router = useRouter()
 const { data, error, slow, reload } = useLoaded(
   async (): Promise<{ reason: string; routine: RoutineView | null }> => {
     if (props.blockId) return api.warmUp(props.clientId, props.blockId)
-    const routine = props.purpose
-      ? await api.playNow(props.clientId, props.purpose, Number(props.minutes))
-      : await api.playRoutine(props.clientId, props.routineId ?? '')
+    let routine: RoutineView
+    try {
+      routine = props.purpose
+        ? await api.playNow(props.clientId, props.purpose, Number(props.minutes))
+        : await api.playRoutine(props.clientId, props.routineId ?? '')
+    } catch (e) {
+      if (!(e instanceof ServerProblem) || !e.errors.length) throw e
+      // Nothing that may be done now is an answer, not a failure.
+      return { reason: e.errors.map((problem) => problem.message).join(' '), routine: null }
+    }
     return routine.steps.length
       ? { reason: '', routine }
       : { reason: routine.leftOut.map((out) => out.reason).join(' '), routine: null }

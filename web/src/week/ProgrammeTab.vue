@@ -2,7 +2,12 @@
 import { computed, ref, watch } from 'vue'
 import { api } from '@/api/calls'
 import { ServerProblem, type FieldProblem } from '@/api/client'
-import type { ObligationForm, ProgrammeForm, ProgrammeTemplateView } from '@/api/types'
+import type {
+  ObligationForm,
+  ObligationView,
+  ProgrammeForm,
+  ProgrammeTemplateView,
+} from '@/api/types'
 import { useLoaded } from '@/api/useLoaded'
 import { FREQUENCIES, PARTS_OF_DAY, PURPOSES, keys } from '@/parts/labels'
 import PageState from '@/parts/PageState.vue'
@@ -36,8 +41,18 @@ watch(stored, () => {
 useChanges((changed) => {
   if (isAbout(changed, props.clientId)) void current.reload()
 })
-/** What waits because of the hands, obligation by obligation. */
-const waits = computed(() => (stored.value?.obligations ?? []).filter((o) => o.limits.length))
+/** What waits because of the hands: obligations that wait for the same reason together. */
+const waits = computed(() => {
+  const rows = new Map<string, ObligationView[]>()
+  for (const o of stored.value?.obligations ?? []) {
+    const why = o.limits.join(' ')
+    if (why) rows.set(why, [...(rows.get(why) ?? []), o])
+  }
+  return [...rows].map(([why, obligations]) => ({
+    why,
+    purposes: [...new Set(obligations.map((o) => o.purpose))],
+  }))
+})
 const today = computed(() => day.data.value?.date ?? new Date().toISOString().slice(0, 10))
 
 const WEEK = 7
@@ -164,9 +179,13 @@ const end = () =>
         </div>
         <p v-if="stored?.painWords" class="pain">{{ stored.painWords }}</p>
         <ul v-if="waits.length" class="waits" aria-label="What waits because of the hands">
-          <li v-for="o in waits" :key="o.id">
-            <PegIcon :purpose="o.purpose" /><b>{{ PURPOSES[o.purpose] }}</b>
-            <span>{{ o.limits.join(' ') }}</span>
+          <li v-for="row in waits" :key="row.why">
+            <b>
+              <span v-for="purpose in row.purposes" :key="purpose">
+                <PegIcon :purpose="purpose" />{{ PURPOSES[purpose] }}
+              </span>
+            </b>
+            <span>{{ row.why }}</span>
           </li>
         </ul>
         <h3>Obligations</h3>
@@ -285,10 +304,17 @@ const end = () =>
   font-weight: 600;
 }
 .waits li {
-  display: grid;
-  grid-template-columns: 24px 116px minmax(0, 1fr);
-  gap: 10px;
   padding: 6px 0;
+}
+.waits b {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 20px;
+}
+.waits b span {
+  display: inline-flex;
+  gap: 6px;
+  align-items: center;
 }
 h3 {
   margin: 12px 0 4px;

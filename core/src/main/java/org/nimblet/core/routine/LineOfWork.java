@@ -30,6 +30,8 @@ import org.nimblet.core.exercise.Use;
 public record LineOfWork(
     Purpose purpose, boolean heavy, ExerciseLibrary library, ClientFacts facts, HandUse use) {
 
+  private static final Set<Gate> OF_THE_PLACE = EnumSet.of(Gate.POSITION, Gate.THING);
+
   /** A region counts as used by the line when half of what it is made of uses it (ours). */
   private static final int SHARE_PERCENT = 50;
 
@@ -77,6 +79,9 @@ public record LineOfWork(
     RoutineRequest person = RoutineRequest.ofThePerson(facts, use);
     Map<String, Long> reasons = new TreeMap<>();
     List<Exercise> candidates = candidates();
+    if (candidates.isEmpty()) {
+      return Optional.of("Nothing for it can be done in these positions with what is at hand.");
+    }
     for (Exercise exercise : candidates) {
       Optional<Rejection.Reason> reason = Gate.closedFor(exercise, Gate.OF_SAFETY, plan, person);
       if (reason.isEmpty()) {
@@ -109,18 +114,28 @@ public record LineOfWork(
     return sentences;
   }
 
-  /** What the purpose is named for and this person's hands are for. */
+  /**
+   * What the purpose is named for, this person's hands are for and they have the things for: of the
+   * weight that is wanted or, where they can do nothing of that, of any.
+   */
   private List<Exercise> candidates() {
     PurposePlan plan = PurposePlan.of(purpose);
-    return library.exercises().stream()
-        .filter(exercise -> plan.namedFor().contains(exercise.kind()))
-        .filter(plan::hasPlaceFor)
-        .filter(exercise -> !exercise.demands().coachOnly())
-        .filter(exercise -> exercise.suits(use.disciplines()) && use.hasRoleFor(exercise))
-        .filter(
-            exercise ->
-                exercise.kind() != Kind.STRENGTHEN
-                    || heavy == (exercise.demands().recovery() == Recovery.REST_DAY))
-        .toList();
+    RoutineRequest person = RoutineRequest.ofThePerson(facts, use);
+    List<Exercise> possible =
+        library.exercises().stream()
+            .filter(exercise -> plan.namedFor().contains(exercise.kind()))
+            .filter(plan::hasPlaceFor)
+            .filter(exercise -> !exercise.demands().coachOnly())
+            .filter(exercise -> exercise.suits(use.disciplines()) && use.hasRoleFor(exercise))
+            .filter(exercise -> Gate.closedFor(exercise, OF_THE_PLACE, plan, person).isEmpty())
+            .toList();
+    List<Exercise> ofThisWeight =
+        possible.stream()
+            .filter(
+                exercise ->
+                    exercise.kind() != Kind.STRENGTHEN
+                        || heavy == (exercise.demands().recovery() == Recovery.REST_DAY))
+            .toList();
+    return ofThisWeight.isEmpty() ? possible : ofThisWeight;
   }
 }

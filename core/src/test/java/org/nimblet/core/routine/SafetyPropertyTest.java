@@ -20,8 +20,10 @@ import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Condition;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
+import org.nimblet.core.exercise.Position;
 import org.nimblet.core.exercise.ReferralSign;
 import org.nimblet.core.exercise.RegionGroup;
+import org.nimblet.core.exercise.Thing;
 import org.nimblet.core.exercise.Use;
 
 /**
@@ -244,5 +246,26 @@ class SafetyPropertyTest {
   void whatIsTooLongAtItsLeastIsLeftOut() {
     PersonAudit audit = new PersonAudit(LIBRARY);
     assertThat(audit.of(PersonAudit.Way.REPAIRED, 10_358).broken()).isEmpty();
+  }
+
+  /** A strength stood in the evening of a day on which none could be composed any more. */
+  @ParameterizedTest(name = "{0} {1}")
+  @MethodSource("places")
+  void workThatCannotBeComposedAfterAStopIsNotPlannedEither(Side side, Region region) {
+    RoutineRequest stopped =
+        RequestBuilder.of(Purpose.STRENGTH)
+            .seconds(600)
+            .things(Set.of(Thing.INSTRUMENT))
+            .positions(EnumSet.of(Position.SIT, Position.AT_INSTRUMENT))
+            .stop(new Stop(side, Set.of(region), "sharp, 5 of 10"))
+            .build();
+    if (new Composer(LIBRARY, Purpose.STRENGTH).compose(stopped)
+        instanceof Composition.NotComposed) {
+      for (boolean heavy : List.of(true, false)) {
+        LineOfWork work =
+            new LineOfWork(Purpose.STRENGTH, heavy, LIBRARY, stopped.facts(), stopped.use());
+        assertThat(work.forbidden()).as("heavy %s", heavy).isPresent();
+      }
+    }
   }
 }
