@@ -225,7 +225,7 @@ onUnmounted(() => document.removeEventListener('keydown', key))
           <ul>
             <li v-for="rule in routine.safety.stopRules" :key="rule">{{ rule }}</li>
           </ul>
-          <p class="side-by-side">
+          <p class="side-by-side begin">
             <button type="button" class="key on start" @click="toggle">
               Start <kbd>Space</kbd>
             </button>
@@ -596,6 +596,18 @@ header {
   }
   .warned .first {
     display: none;
+  }
+  .warned .lead,
+  .warned :deep(.notes) {
+    font-size: 0.9375rem;
+    line-height: 1.375rem;
+  }
+  .begin {
+    position: sticky;
+    bottom: 0;
+    margin: 0;
+    padding: 8px 0;
+    background: var(--ground);
   }
   .ready h1 {
     font-size: 1.75rem;
