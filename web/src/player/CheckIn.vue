@@ -12,7 +12,7 @@ import type {
 } from '@/api/types'
 import PlaceChooser from '@/hand/PlaceChooser.vue'
 import ChoiceRow from '@/parts/ChoiceRow.vue'
-import { REGIONS, SENSATIONS, keys } from '@/parts/labels'
+import { PURPOSES, REGIONS, SENSATIONS, keys } from '@/parts/labels'
 import StateMark from '@/parts/StateMark.vue'
 import { capital, duration } from '@/parts/words'
 import PegIcon from '@/ribbon/PegIcon.vue'
@@ -101,7 +101,7 @@ const alarming = computed(() =>
 )
 const title = computed(() =>
   props.record.state === 'DONE'
-    ? 'Warm-up done'
+    ? `${PURPOSES[props.routine.purpose]} done`
     : props.record.state === 'STOPPED'
       ? 'Stopped'
       : 'Left midway',
