@@ -175,14 +175,7 @@ class HealthController {
       @Valid @RequestBody ClearanceForm form) {
     ClientFile client = clients.require(clientId);
     Screening open = openSign(client, screeningId);
-    Screening said = entry(client, open.sign, clock.instant());
-    said.answer = SignAnswer.CLEARED;
-    said.side = open.side;
-    said.regions = open.regions;
-    said.since = open.since;
-    said.words = form.words().strip();
-    screenings.save(said);
-    return changed(client);
+    return ended(client, open, SignAnswer.CLEARED, form.words());
   }
 
   /** Takes back a sign that was touched by mistake; both words stay in the history. */
@@ -200,12 +193,17 @@ class HealthController {
           "A sign told more than %d min ago is taken back by the coach."
               .formatted(TAKEN_BACK_WITHIN.toMinutes()));
     }
+    return ended(client, open, SignAnswer.MISTAKEN, form.words());
+  }
+
+  /** A sign that stood stands no longer; the word that ended it is kept beside it. */
+  private HealthView ended(ClientFile client, Screening open, SignAnswer answer, String words) {
     Screening said = entry(client, open.sign, clock.instant());
-    said.answer = SignAnswer.MISTAKEN;
+    said.answer = answer;
     said.side = open.side;
     said.regions = open.regions;
     said.since = open.since;
-    said.words = form.words().strip();
+    said.words = words.strip();
     screenings.save(said);
     return changed(client);
   }
