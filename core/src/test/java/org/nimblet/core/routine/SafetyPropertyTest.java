@@ -257,9 +257,8 @@ class SafetyPropertyTest {
           RequestBuilder.of(Purpose.STRENGTH)
               .seconds(600)
               .things(Set.of(Thing.INSTRUMENT))
-              .positions(EnumSet.of(Position.SIT, Position.AT_INSTRUMENT));
+              .positions(EnumSet.of(Position.AT_INSTRUMENT));
       BOTH.forEach(side -> asked.stop(new Stop(side, Set.of(region), "sharp, 5 of 10")));
-      BOTH.forEach(side -> asked.stop(new Stop(side, Set.of(Region.SHOULDER), "sharp, 5 of 10")));
       RoutineRequest stopped = asked.build();
       if (new Composer(LIBRARY, Purpose.STRENGTH).compose(stopped)
           instanceof Composition.NotComposed) {
