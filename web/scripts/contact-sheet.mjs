@@ -13,7 +13,6 @@ import { renderToString } from 'vue/server-renderer'
 const web = join(dirname(fileURLToPath(import.meta.url)), '..')
 const target = join(web, 'target', 'poses')
 const library = join(web, '../core/src/main/resources/org/nimblet/core/exercise/library')
-const PER_PAGE = 30
 const browser = process.env.CHROMIUM ?? 'chromium'
 
 const vite = await createServer({ root: web, server: { middlewareMode: true }, appType: 'custom' })
@@ -21,14 +20,20 @@ const figure = (await vite.ssrLoadModule('/src/hand/ExerciseFigure.vue')).defaul
 const { isBody, isPair } = await vite.ssrLoadModule('/src/hand/keyframes.ts')
 
 const upper = (word) =>
-  word.startsWith('angles ') ? word : word.toUpperCase().replaceAll('-', '_')
+  word.includes(' + ')
+    ? word.split(' + ').map(upper).join(' + ')
+    : /^(angles |bend-|part-)/.test(word)
+      ? word
+      : word.toUpperCase().replaceAll('-', '_')
 const exercises = readdirSync(library)
   .sort()
   .flatMap((file) => yaml.load(readFileSync(join(library, file), 'utf8')))
+  .filter((exercise) => !exercise.archived)
+const waysOf = (f) => f.ways ?? [f.poses]
 
 const best = new Map()
 for (const { figure: f } of exercises)
-  for (const pose of [...f.poses, ...(f.wrong ? [f.wrong] : [])])
+  for (const pose of [...waysOf(f).flat(), ...(f.wrong ? [f.wrong] : [])])
     if (!best.has(upper(pose))) best.set(upper(pose), upper(f.view))
 
 const schema = JSON.parse(readFileSync(join(library, '../exercise-schema.json'), 'utf8'))
@@ -36,34 +41,59 @@ const poses = schema.$defs.pose.anyOf[0].enum.map(upper)
 const stem = (pose) => pose.replace(/(_(THUMB|INDEX|MIDDLE|RING|LITTLE))+$/, '')
 /** As the first figure sees it that uses it, or a twin of it for other digits. */
 const viewOf = (pose) =>
-  isBody(pose)
-    ? 'BODY'
+  best.get(pose) ??
+  (isBody(pose)
+    ? 'BODY_SIDE'
     : isPair(pose)
       ? 'PAIR'
-      : (best.get(pose) ?? [...best].find(([other]) => stem(other) === stem(pose))?.[1] ?? 'PALM')
+      : ([...best].find(([other]) => stem(other) === stem(pose))?.[1] ?? 'PALM'))
 
-const cells = [
-  ...poses.map((pose) => ({
-    title: pose.toLowerCase(),
-    note: '',
-    figures: [{ poses: [pose], view: viewOf(pose) }],
-  })),
+const sheets = [
+  [
+    'poses',
+    poses.map((pose) => ({
+      title: pose.toLowerCase(),
+      note: '',
+      figures: [{ poses: [pose], view: viewOf(pose) }],
+    })),
+    30,
+    6,
+  ],
 ]
-const sheets = [['poses', cells]]
+/** The first two keyframes of each way as the right hand does them, and the last one on the left. */
+const MOST_FIGURES = 5
+function figuresOf({ figure: f }) {
+  const ways = waysOf(f).map((way) => way.map(upper))
+  const all = [...new Set(ways.flat())]
+  const shown = ways
+    .flatMap((way) => [way[0], way[1] ?? way[0]])
+    .filter((pose, i, list) => list.indexOf(pose) === i)
+    .slice(0, MOST_FIGURES - 1)
+  const common = {
+    poses: all,
+    view: upper(f.view),
+    worked: (f.worked ?? []).map(upper),
+    places: (f.places ?? []).map(upper),
+    arrow: upper(f.arrow ?? 'none'),
+    prop: upper(f.prop ?? 'none'),
+  }
+  const last = shown[shown.length - 1]
+  return [...shown.map((from) => ({ ...common, from })), { ...common, from: last, sides: 'LEFT' }]
+}
+const wordsOf = ({ 'set-up': setUp, action, dose, 'felt-at': feltAt, ways }) => {
+  const { least, greatest, ...told } = dose
+  const amount = Object.entries(told).map(([k, v]) => `${k} ${v}`)
+  return `${setUp} <u>${action.join(' ')}</u> ${ways ? `[${ways.join(' / ')}] ` : ''}<em>${feltAt}</em> (${amount.join(', ')})`
+}
 sheets.push([
   'exercises',
   exercises.map((exercise) => ({
-    title: exercise.id,
-    note: '',
-    figures: exercise.figure.poses.slice(0, 3).map((pose) => ({
-      poses: exercise.figure.poses.map(upper),
-      from: upper(pose),
-      view: upper(exercise.figure.view),
-      worked: (exercise.figure.worked ?? []).map(upper),
-      arrow: upper(exercise.figure.arrow ?? 'none'),
-      prop: upper(exercise.figure.prop ?? 'none'),
-    })),
+    title: exercise.title,
+    note: wordsOf(exercise),
+    figures: figuresOf(exercise),
   })),
+  15,
+  3,
 ])
 
 let drawnSoFar = 0
@@ -87,9 +117,9 @@ const scoped = [
   .join('\n')
 
 mkdirSync(target, { recursive: true })
-for (const [name, all] of sheets)
-  for (let page = 0; page * PER_PAGE < all.length; page++) {
-    const shown = all.slice(page * PER_PAGE, (page + 1) * PER_PAGE)
+for (const [name, all, perPage, columns] of sheets)
+  for (let page = 0; page * perPage < all.length; page++) {
+    const shown = all.slice(page * perPage, (page + 1) * perPage)
     const drawn = await Promise.all(
       shown.map(async (cell) => {
         const figures = await Promise.all(
@@ -99,9 +129,9 @@ for (const [name, all] of sheets)
       }),
     )
     const html = `<!doctype html><meta charset="utf-8"><style>${tokens}${scoped}
-      body{margin:8px;background:#fff;font:12px sans-serif;display:grid;grid-template-columns:repeat(6,1fr);gap:6px;width:1584px}
+      body{margin:8px;background:#fff;font:12px sans-serif;display:grid;grid-template-columns:repeat(${columns},1fr);gap:6px;width:1584px}
       section{border:1px solid #ddd;padding:4px} section div{display:flex;height:180px} section span{flex:1;min-width:0}
-      svg{width:100%;height:100%} i{color:#a00}</style>${drawn.join('')}`
+      svg{width:100%;height:100%} i{font-style:normal;color:#444} em{color:#a00}</style>${drawn.join('')}`
     const file = join(target, `${name}-${page + 1}`)
     writeFileSync(`${file}.html`, html)
     execFileSync(
@@ -112,7 +142,7 @@ for (const [name, all] of sheets)
         '--disable-gpu',
         '--hide-scrollbars',
         '--no-first-run',
-        '--window-size=1600,1110',
+        '--window-size=1600,1480',
         `--screenshot=${file}.png`,
         `file://${file}.html`,
       ],

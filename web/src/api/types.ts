@@ -26,6 +26,7 @@ export type {
   DoseFields,
   FigureForm,
   FigureParts,
+  BodyPlace,
   FigureProp,
   FigureView,
   Kind,

@@ -55,17 +55,20 @@ const usualWord = computed(
   () =>
     ({
       EACH: 'Each',
+      IN_TURN: 'In turn',
       TOGETHER: 'Together',
       ALTERNATING: 'Alternating',
       WORKING_SIDE: 'Working side',
       ONE_SIDE: 'One',
     })[props.step.usualLaterality],
 )
-const sideOptions = computed(() =>
-  props.step.usualLaterality === 'EACH'
-    ? SIDES
-    : [{ value: 'USUAL' as const, label: usualWord.value }],
-)
+const sideOptions = computed<readonly { value: SidesChoice; label: string }[]>(() => {
+  if (props.step.usualLaterality === 'EACH') return SIDES
+  const usual = { value: 'USUAL' as const, label: usualWord.value }
+  return props.step.usualLaterality === 'IN_TURN'
+    ? [usual, ...SIDES.filter(({ value }) => value === 'LEFT' || value === 'RIGHT')]
+    : [usual]
+})
 const positions = computed(() =>
   props.step.positions.map((value) => ({ value, label: POSITIONS[value] })),
 )
@@ -100,15 +103,16 @@ const PARTS = { SET_UP: 'set-up', CHANGE: 'change sides', RELEASE: 'release', WO
       <div>
         <div class="figure">
           <ExerciseFigure
-            :poses="step.poses"
-            :from="step.poses[0]"
-            :to="step.poses[1] ?? step.poses[0]"
+            :poses="step.figure.poses"
+            :from="step.figure.poses[0]"
+            :to="step.figure.poses[1] ?? step.figure.poses[0]"
             :progress="1"
-            :view="step.view"
+            :view="step.figure.view"
             :sides="figureSides"
-            :worked="step.worked"
-            :arrow="step.arrow"
-            :prop="step.prop"
+            :worked="step.figure.worked"
+            :places="step.figure.places"
+            :arrow="step.figure.arrow"
+            :prop="step.figure.prop"
             :height="210"
             :label="step.title"
           />

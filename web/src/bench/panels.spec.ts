@@ -53,12 +53,15 @@ const step = (key: string, changes: Partial<BenchStep> = {}): BenchStep => ({
   cue: 'Soft elbow.',
   feltAt: 'Along the inner forearm.',
   cautions: ['Never pain.'],
-  view: 'SIDE',
-  poses: ['CLOSED', 'WRIST_EXTENDED'],
-  worked: [],
-  arrow: 'NONE',
-  prop: 'NONE',
-  wrong: null,
+  figure: {
+    view: 'SIDE',
+    poses: ['CLOSED', 'WRIST_EXTENDED'],
+    places: [],
+    worked: [],
+    arrow: 'NONE',
+    prop: 'NONE',
+    wrong: null,
+  },
   ...changes,
 })
 const finding = (changes: Partial<FindingView>): FindingView => ({

@@ -1,8 +1,16 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue'
-import type { Digit, FigureArrow, FigureProp, FigureView, Sides } from '@/api/types'
-import { curvedArrow, straightArrow, type Arrow } from './arrows'
-import { drawBody } from './bodyPoses'
+import type { BodyPlace, Digit, FigureArrow, FigureProp, FigureView, Sides } from '@/api/types'
+import {
+  circlingArrow,
+  curvedArrow,
+  straightArrow,
+  turningArrow,
+  wayArrow,
+  type Arrow,
+} from './arrows'
+import { bodyBox, bodyFigure, bodySilhouette } from './body/figure'
+import { leadingWays } from './body/motion'
 import BodyShapes from './BodyShapes.vue'
 import type { HandView } from './drawing'
 import {
@@ -10,14 +18,15 @@ import {
   handBox,
   handDrawing,
   handView,
+  isBodyView,
   pairDrawing,
   qualityFor,
   union,
 } from './figures'
 import FadeMask from './FadeMask.vue'
 import HandShapes from './HandShapes.vue'
-import { helperOn } from './helper'
-import { handPose, isBody, isHand, isPair, type Keyframe } from './keyframes'
+import { helperOn, type Hold } from './helper'
+import { handPose, isBody, isHand, isPair, isTwoHands, ofHand, type Keyframe } from './keyframes'
 import type { Box } from './outline'
 import { tiltOf } from './pairs'
 import { propShapes } from './props'
@@ -33,6 +42,8 @@ const props = withDefaults(
     view: FigureView
     sides?: Sides
     worked?: readonly Digit[]
+    /** The places of a body that are shown at work. */
+    places?: readonly BodyPlace[]
     arrow?: FigureArrow
     prop?: FigureProp
     /** The common wrong form, drawn as a ghost. */
@@ -51,6 +62,7 @@ const props = withDefaults(
     progress: 0,
     sides: 'RIGHT',
     worked: () => [],
+    places: () => [],
     arrow: 'NONE',
     prop: 'NONE',
     wrong: null,
@@ -76,7 +88,9 @@ const mirrored = computed(() => props.facing && !OPPOSITE[own.value])
 const GAP = 24
 /** Both hands are shown side by side where each is seen from the front. */
 const both = computed(
-  () => (props.sides === 'BOTH' || props.sides === 'ALTERNATING') && !isSide.value,
+  () =>
+    props.poses.some(isTwoHands) ||
+    ((props.sides === 'BOTH' || props.sides === 'ALTERNATING') && !isSide.value),
 )
 
 const hands = computed(() => {
@@ -111,9 +125,21 @@ const pair = computed(() =>
     : null,
 )
 
+const bodyView = computed(() => (isBodyView(props.view) ? props.view : 'BODY'))
+/** A body that does one side is shown on the other one by its mirror image. */
+const otherSide = computed(() => props.sides === 'LEFT')
 const body = computed(() =>
   isBody(first.value) && isBody(last.value)
-    ? drawBody(first.value, last.value, props.progress)
+    ? bodyFigure({
+        from: first.value,
+        to: last.value,
+        t: props.progress,
+        view: bodyView.value,
+        left: otherSide.value,
+        places: props.places,
+        height: props.height,
+        quality: quality.value,
+      })
     : null,
 )
 
@@ -122,17 +148,26 @@ const leading = computed(() =>
   props.worked.length === 1 ? (digitNumbers(props.worked)[0] ?? MIDDLE) : MIDDLE,
 )
 const MIDDLE = 1
+const THUMB = 4
 const BENT = 60
 /** Whether the hand stays a fist: then its knuckles lead, for the tips are hidden. */
 const fist = computed(() =>
-  props.poses.filter(isHand).every((pose) => handPose(pose).fingers[1].middle > BENT),
+  props.poses
+    .filter(isHand)
+    .every((pose) => handPose(ofHand(pose, false)).fingers[1].middle > BENT),
 )
 /** Small figures carry an arrow alone. */
 const HELPED_FROM = 160
-const helped = computed(() => props.arrow === 'PULL' && props.height > HELPED_FROM && !both.value)
+const pulled = computed(() => props.arrow === 'PULL' || props.arrow === 'PULL_AT_ROOT')
+const helped = computed(() => pulled.value && props.height > HELPED_FROM && !both.value)
+/** A fist is taken at its knuckles, a long finger at its tip; by the root where the figure says so. */
+const hold = computed<Hold>(() => {
+  if (props.arrow === 'PULL_AT_ROOT') return props.worked.length === 1 ? 'root' : 'back'
+  return fist.value ? 'knuckles' : 'tip'
+})
 const helper = computed(() => {
   const hand = hands.value[0]
-  return hand && helped.value ? helperOn(hand.drawing, leading.value, fist.value, hand.shift) : null
+  return hand && helped.value ? helperOn(hand.drawing, leading.value, hold.value, hand.shift) : null
 })
 
 const things = computed(() => {
@@ -154,26 +189,38 @@ const helperBoxes = computed<Box[]>(() => {
         helperOn(
           handDrawing(pose, pose, 0, view.value, hand.left, [], q),
           leading.value,
-          fist.value,
+          hold.value,
           hand.shift,
         ).box,
     )
 })
 
 const MARGIN = 14
+/** Figures up to here carry no arrows. */
+const SMALL = 120
 const PRESS_ROOM = 46
-const BODY_BOX: Box = [-152, -214, 152, 150]
 /** Room at the sides for each degree that a pair leans over. */
 const TILT_ROOM = 2.6
+/** Room beyond the figure for arrows that go round it. */
+const ARROW_ROOM = 26
+const arrowRoom = computed(() => {
+  const roomy = props.arrow === 'CIRCLE' || (body.value !== null && props.arrow === 'MOVE')
+  return roomy && props.height > SMALL ? ARROW_ROOM : 0
+})
 const box = computed<Box>(() => {
-  if (body.value) return BODY_BOX
+  if (body.value) {
+    const b = bodyBox(props.poses.filter(isBody), bodyView.value, otherSide.value)
+    const room = arrowRoom.value
+    return [b[0] - room, b[1] - room, b[2] + room, b[3]]
+  }
   if (pair.value) {
     const b = pair.value.box
     const room = MARGIN + TILT_ROOM * Math.max(...props.poses.filter(isPair).map(tiltOf))
     return [b[0] - room, b[1] - MARGIN, b[2] + room, b[3]]
   }
   const inner = union([...hands.value.map((h) => h.box), ...helperBoxes.value])
-  const room = MARGIN + (props.arrow === 'PRESS' && props.height > HELPED_FROM ? PRESS_ROOM : 0)
+  const pressing = props.arrow === 'PRESS' && props.height > HELPED_FROM
+  const room = MARGIN + (pressing ? PRESS_ROOM : 0) + arrowRoom.value
   return [inner[0] - room, inner[1] - room, inner[2] + room, inner[3]]
 })
 const viewBox = computed(() => {
@@ -231,15 +278,62 @@ function pressed(): Arrow[] {
   return [straightArrow(at(b, 74), at(b, 22))]
 }
 
+/** The other hand that strokes or rolls along the forearm. */
+const STROKE_FROM = [0, -96, 24] as const
+const STROKE_TO = [0, 34, 24] as const
+function stroking(): Arrow[] {
+  const hand = hands.value[0]
+  if (!hand || both.value) return []
+  const elbow = hand.drawing.placeOnHand([...STROKE_FROM])
+  const palm = hand.drawing.placeOnHand([...STROKE_TO])
+  return [props.arrow === 'ALONG_TO_HAND' ? straightArrow(elbow, palm) : straightArrow(palm, elbow)]
+}
+
+/** Round the middle of what the part that leads goes through; about the forearm where that turns. */
+function circling(): Arrow[] {
+  const hand = hands.value[0]
+  if (!hand || both.value) return []
+  const q = qualityFor(props.height, true)
+  const angles = props.poses.filter(isHand).map((pose) => handPose(ofHand(pose, hand.left)).wrist)
+  const changes = (of: (wrist: (typeof angles)[number]) => number) =>
+    Math.max(...angles.map(of)) - Math.min(...angles.map(of)) > 12
+  if (changes((wrist) => wrist.turn)) return [turningArrow(hand.drawing.placeOnHand([0, -6, 0]))]
+  const still = !changes((wrist) => wrist.flexion) && !changes((wrist) => wrist.deviation)
+  if (still && !props.worked.length) return [circlingArrow([hand.drawing.placeOnHand([0, 46, 12])])]
+  if (still && props.worked.length === 1 && leading.value === THUMB)
+    return [circlingArrow([hand.drawing.place(THUMB, 0, 0.6)])]
+  const way = props.poses.filter(isHand).map((pose) => {
+    const drawn = handDrawing(pose, pose, 0, view.value, hand.left, [], q)
+    return drawn.place(leading.value, fist.value ? 0 : 2, 0.9)
+  })
+  return [circlingArrow(way)]
+}
+
+/** From the first keyframe of a body to the one that is farthest from it. */
+function bodyArrows(): Arrow[] {
+  const poses = props.poses.filter(isBody)
+  const start = poses[0]
+  if (!start || (props.arrow !== 'MOVE' && props.arrow !== 'CIRCLE')) return []
+  const end = poses.find((pose) => pose !== start) ?? start
+  const ways = leadingWays(start, end, bodyView.value, otherSide.value, props.places)
+  return props.arrow === 'CIRCLE'
+    ? ways.map(({ points }) => circlingArrow(points))
+    : ways.map(({ points }) => wayArrow(points, middleOfBody.value))
+}
+const middleOfBody = computed<Point>(() => [(box.value[0] + box.value[2]) / 2, -150])
+
 const arrows = computed<Arrow[]>(() => {
-  if (props.height <= 120 || props.arrow === 'NONE') return []
+  if (props.height <= SMALL || props.arrow === 'NONE') return []
+  if (body.value) return bodyArrows()
+  if (props.arrow === 'CIRCLE') return circling()
   if (pair.value && props.arrow === 'PRESS') {
     const y = pair.value.box[1] * 0.52
     const x = pair.value.seam ? 46 : 92
     return [straightArrow([-x - 56, y], [-x, y]), straightArrow([x + 56, y], [x, y])]
   }
   if (props.arrow === 'PRESS') return pressed()
-  if (props.arrow === 'PULL' || props.arrow === 'MOVE') {
+  if (props.arrow === 'ALONG_TO_HAND' || props.arrow === 'ALONG_TO_ELBOW') return stroking()
+  if (pulled.value || props.arrow === 'MOVE') {
     const arrow = sweep()
     return arrow ? [arrow] : []
   }
@@ -250,7 +344,7 @@ const arrows = computed<Arrow[]>(() => {
 const ghost = computed(() => {
   const hand = hands.value[0]
   const start = props.poses[0]
-  const wanted = props.arrow === 'PULL' || props.arrow === 'MOVE'
+  const wanted = pulled.value || props.arrow === 'MOVE'
   const there = first.value === start && (last.value === start || props.progress === 0)
   if (!hand || both.value || !start || !isHand(start) || !wanted || props.height <= 160) return null
   if (there) return null
@@ -267,6 +361,14 @@ const ghost = computed(() => {
     left: hand.left,
     fade: hand.drawing.fade,
   }
+})
+
+/** The dotted start pose behind a body that has gone elsewhere. */
+const bodyGhost = computed(() => {
+  const start = props.poses.filter(isBody)[0]
+  const there = first.value === start && (last.value === start || props.progress === 0)
+  if (!body.value || !start || there || props.arrow !== 'MOVE' || props.height <= 160) return null
+  return bodySilhouette(start, bodyView.value, otherSide.value)
 })
 
 /** The outline of the common wrong form. */
@@ -316,7 +418,7 @@ const pulse = computed<Point | null>(() => {
       <HandShapes :drawing="hand.drawing" :left="hand.left" />
     </g>
     <path v-for="(thing, i) in things.before" :key="`held${i}`" :d="thing" class="thing" />
-    <g v-if="pair" :transform="`rotate(${pair.tilt.toFixed(1)} 0 ${pair.seam?.[1] ?? 40})`">
+    <g v-if="pair" :transform="`rotate(${pair.tilt.toFixed(1)} 0 ${pair.pivot})`">
       <defs>
         <clipPath :id="`${prefix}left`">
           <rect x="-400" y="-400" width="400" height="800" />
@@ -330,6 +432,10 @@ const pulse = computed<Point | null>(() => {
       >
         <g :transform="hand.transform"><HandShapes :drawing="hand.drawing" :left="hand.left" /></g>
       </g>
+      <g v-for="(finger, i) in pair.fingers" :key="`clasp${i}`" class="clasp">
+        <path class="clasp-line" :d="finger.path" :stroke-width="14 + quality.strokeWidth * 2" />
+        <path class="clasp-fill" :class="{ second: finger.left }" :d="finger.path" />
+      </g>
       <path
         v-if="pair.seam"
         class="seam"
@@ -337,9 +443,13 @@ const pulse = computed<Point | null>(() => {
         :d="`M0 ${pair.seam[0]}V${pair.seam[1]}`"
       />
     </g>
-    <g v-if="body" :transform="sides === 'LEFT' ? 'scale(-1 1)' : undefined">
-      <BodyShapes :body="body" />
-    </g>
+    <template v-if="body">
+      <template v-if="bodyGhost">
+        <path class="ghost-fill" :d="bodyGhost.fill" />
+        <path class="ghost ghost-line" :d="bodyGhost.line" />
+      </template>
+      <BodyShapes :figure="body" :stroke-width="quality.strokeWidth" />
+    </template>
     <g v-for="(drawn, i) in arrows" :key="`arrow${i}`" class="arrow">
       <path class="halo" :d="drawn.shaft" />
       <path class="halo-head" :d="drawn.head" />
@@ -370,6 +480,28 @@ const pulse = computed<Point | null>(() => {
   stroke-width: 1.9;
   stroke-dasharray: 6 5;
   stroke-linejoin: round;
+}
+.ghost-fill {
+  fill: var(--hand-ghost);
+  opacity: 0.07;
+}
+.ghost-line {
+  fill: none;
+}
+.clasp path {
+  fill: none;
+  stroke-linecap: round;
+  stroke-linejoin: round;
+}
+.clasp-line {
+  stroke: var(--hand-line);
+}
+.clasp-fill {
+  stroke: var(--hand-fill);
+  stroke-width: 14px;
+}
+.clasp-fill.second {
+  stroke: var(--hand-second-fill);
 }
 .mirrored {
   transform: scaleX(-1);

@@ -107,6 +107,7 @@ function step(by: 1 | -1) {
         :view="figure.view"
         :sides="cue?.sides"
         :worked="worked"
+        :places="figure.places"
         :arrow="figure.arrow"
         :prop="figure.prop"
         :wrong="showWrong ? figure.wrong : null"

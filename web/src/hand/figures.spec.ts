@@ -159,7 +159,7 @@ describe('figures', () => {
         label: 'Reach',
       },
     })
-    expect(figure.findAll('ellipse')).toHaveLength(1)
+    expect(figure.findAll('.hair')).toHaveLength(1)
     expect(figure.html()).not.toContain('NaN')
   })
 })

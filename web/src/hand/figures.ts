@@ -1,6 +1,6 @@
 import type { Digit, FigureView } from '@/api/types'
 import { VIEWS, draw, extent, mixPoses, type Drawing, type HandView } from './drawing'
-import { handPose, type Keyframe } from './keyframes'
+import { handPose, ofHand, type Keyframe } from './keyframes'
 import type { Box } from './outline'
 import { drawPair, type Pair } from './pairs'
 import type { PairPoseName } from './poses'
@@ -13,7 +13,10 @@ export const digitNumbers = (digits: readonly Digit[]): number[] =>
   digits.map((d) => DIGITS.indexOf(d))
 
 export const handView = (view: FigureView): HandView =>
-  view === 'PAIR' || view === 'BODY' ? 'PALM' : view
+  view === 'PAIR' || isBodyView(view) ? 'PALM' : view
+
+export type BodyView = Extract<FigureView, `BODY${string}`>
+export const isBodyView = (view: FigureView): view is BodyView => view.startsWith('BODY')
 
 /** How fine a figure is drawn. */
 export interface Quality {
@@ -32,11 +35,11 @@ export function qualityFor(height: number, moving: boolean): Quality {
   }
 }
 
-const REMEMBERED = 600
+const REMEMBERED = 900
 const remembered = new Map<string, unknown>()
 
 /** Keeps drawings that were made once; the oldest go first. */
-function remember<T>(key: string, make: () => T): T {
+export function remember<T>(key: string, make: () => T): T {
   const known = remembered.get(key)
   if (known !== undefined) return known as T
   const made = make()
@@ -68,7 +71,7 @@ export function handDrawing(
   const at = from === to ? 0 : snap(t)
   const key = ['hand', from, to, at, view, left, worked.join(), ...Object.values(quality)].join('|')
   return remember(key, () =>
-    draw(poseBetween(from, to, at), {
+    draw(poseBetween(ofHand(from, left), ofHand(to, left), at), {
       id: 'h',
       see: VIEWS[view],
       left,
@@ -105,10 +108,13 @@ export function handBox(poses: readonly Keyframe[], view: HandView, left: boolea
     union(
       poses.flatMap((pose, i) => {
         const next = poses[(i + 1) % poses.length] ?? pose
-        const here = extent(handPose(pose), VIEWS[view], left)
+        const here = extent(handPose(ofHand(pose, left)), VIEWS[view], left)
         return next === pose
           ? [here]
-          : [here, extent(poseBetween(pose, next, 0.5), VIEWS[view], left)]
+          : [
+              here,
+              extent(poseBetween(ofHand(pose, left), ofHand(next, left), 0.5), VIEWS[view], left),
+            ]
       }),
     ),
   )

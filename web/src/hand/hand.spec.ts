@@ -1,10 +1,9 @@
 import { describe, expect, it } from 'vitest'
-import { BODY_POSES, drawBody } from './bodyPoses'
 import { VIEWS, draw, extent, mixPoses, type HandView } from './drawing'
 import { area, capsule, distance, outline, type Flesh } from './outline'
 import { drawPair } from './pairs'
-import { HAND_POSES, type BodyPoseName, type HandPoseName, type PairPoseName } from './poses'
-import { FINGERS, build, type HandPose } from './skeleton'
+import { HAND_POSES, type HandPoseName, type PairPoseName } from './poses'
+import { build, type HandPose } from './skeleton'
 import { norm, subtract } from './vector'
 
 const NAMES = Object.keys(HAND_POSES) as HandPoseName[]
@@ -177,34 +176,5 @@ describe('the drawing', () => {
       details: false,
     })
     expect(palms.seam).not.toBeNull()
-  })
-})
-
-describe('the body', () => {
-  it('stands in every pose without a broken number', () => {
-    const names = Object.keys(BODY_POSES) as BodyPoseName[]
-    expect(names.length).toBeGreaterThan(40)
-    for (const from of names)
-      for (const t of [0, 0.5, 1]) {
-        const drawing = drawBody(from, from === names[0] ? from : (names[1] ?? from), t)
-        expect(JSON.stringify(drawing), from).not.toMatch(/NaN|null.*null|Infinity/)
-        expect(drawing.before.length, from).toBe(2)
-      }
-  })
-
-  it('does not mix a body from the front with one from the side', () => {
-    const drawing = drawBody('BODY_UPRIGHT', 'BODY_ALL_FOURS', 1)
-    expect(drawing).toEqual(drawBody('BODY_UPRIGHT', 'BODY_UPRIGHT', 0))
-  })
-
-  it('keeps hands and knees where they are while it leans', () => {
-    const limb = (t: number) => drawBody('BODY_ALL_FOURS', 'BODY_ALL_FOURS_FORWARD', t)
-    const hand = (t: number) => limb(t).before[0]?.path.split('L').at(-1)
-    expect(hand(0)).toBe(hand(1))
-    expect(limb(0).before[0]?.path).not.toBe(limb(1).before[0]?.path)
-  })
-
-  it('draws four fingers of different lengths', () => {
-    expect(new Set(FINGERS.map((f) => f.lengths[0])).size).toBe(4)
   })
 })

@@ -18,11 +18,28 @@ const FADES_FROM = 40
 const FINGERS = 30
 const THUMB = 16
 
-/** The mitten on a digit, as a drawn hand holds that digit now. */
-export function helperOn(drawing: Drawing, digit: number, fist: boolean, shift: number): Helper {
-  // A fist is taken at its knuckles, a long finger at its tip.
-  const tip = fist ? drawing.place(digit, 0, 1) : drawing.place(digit, 2, 0.8)
-  const root = fist ? drawing.place(digit, 0, 0) : drawing.place(digit, 1, 0)
+/** Where the other hand takes a hand: at a tip, at the knuckles of a fist, at its back, at a root. */
+export type Hold = 'tip' | 'knuckles' | 'back' | 'root'
+
+const BACK_OF_HAND = [0, 92, -14] as const
+const NEAR_THE_WRIST = [0, 36, -14] as const
+
+function placesOf(drawing: Drawing, digit: number, hold: Hold): readonly [Point, Point] {
+  switch (hold) {
+    case 'tip':
+      return [drawing.place(digit, 2, 0.8), drawing.place(digit, 1, 0)]
+    case 'knuckles':
+      return [drawing.place(digit, 0, 1), drawing.place(digit, 0, 0)]
+    case 'back':
+      return [drawing.placeOnHand([...BACK_OF_HAND]), drawing.placeOnHand([...NEAR_THE_WRIST])]
+    case 'root':
+      return [drawing.place(digit, 0, 1), drawing.place(digit, 0, 0.3)]
+  }
+}
+
+/** The mitten on a digit or on the hand, as a drawn hand holds it now. */
+export function helperOn(drawing: Drawing, digit: number, hold: Hold, shift: number): Helper {
+  const [tip, root] = placesOf(drawing, digit, hold)
   const length = Math.hypot(tip[0] - root[0], tip[1] - root[1]) || 1
   const along: Point = [(tip[0] - root[0]) / length, (tip[1] - root[1]) / length]
   const aside: Point = [-along[1], along[0]]

@@ -86,6 +86,7 @@ describe('the figure player', () => {
   const figure = {
     view: 'PALM' as const,
     poses: ['FLAT', 'FIST'],
+    places: [],
     worked: [],
     arrow: 'NONE' as const,
     prop: 'NONE' as const,

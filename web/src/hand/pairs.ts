@@ -1,6 +1,14 @@
 import { HAND, SECOND_HAND, VIEWS, draw, mixPoses, sideView, type Drawing } from './drawing'
 import { distance, type Box, type Flesh } from './outline'
-import { CLASP_TURN, INTERLACED, LEANING, type PairPoseName } from './poses'
+import { claspFingers, claspOf, type ClaspFinger } from './clasps'
+import {
+  CLASP_TURN,
+  HAND_POSES,
+  INTERLACED,
+  LEANING,
+  type ClaspName,
+  type PairPoseName,
+} from './poses'
 import type { HandPose } from './skeleton'
 import { between } from './vector'
 
@@ -18,11 +26,14 @@ export interface Pair {
   /** The line of contact, from top to bottom, if the palms touch. */
   readonly seam: readonly [number, number] | null
   readonly box: Box
-  /** How far the whole picture is turned about its lower middle, in degrees. */
+  /** The fingers of a clasp, before the hands. */
+  readonly fingers: readonly ClaspFinger[]
+  /** How far the whole picture is turned, in degrees, and about which height. */
   readonly tilt: number
+  readonly pivot: number
 }
 
-type Untilted = Omit<Pair, 'tilt'>
+type Untilted = Omit<Pair, 'tilt' | 'pivot' | 'fingers'>
 
 interface PairOptions {
   readonly id: string
@@ -32,15 +43,19 @@ interface PairOptions {
 }
 
 type Leaning = keyof typeof LEANING
+/** About where interlaced hands turn. */
+const LOWER_MIDDLE = 40
 
 const leans = (name: PairPoseName): name is Leaning => name in LEANING
 const raised = (from: PairPoseName, to: PairPoseName, t: number): number =>
   between(Number(from === 'INTERLACED_RAISED'), Number(to === 'INTERLACED_RAISED'), t)
-const claspTurn = (name: PairPoseName): number => (leans(name) ? 0 : CLASP_TURN[name])
+const isClasp = (name: PairPoseName): name is ClaspName => name.startsWith('CLASP_')
+const claspTurn = (name: PairPoseName): number =>
+  leans(name) || isClasp(name) ? 0 : CLASP_TURN[name]
 
 /** How far a pose leans over, in degrees, whichever way. */
 export const tiltOf = (name: PairPoseName): number =>
-  Math.abs(leans(name) ? LEANING[name].tilt : CLASP_TURN[name])
+  Math.abs(leans(name) ? LEANING[name].tilt : claspTurn(name))
 
 /** Draws two hands in contact, on the way from one pair pose to another. */
 export function drawPair(
@@ -49,21 +64,30 @@ export function drawPair(
   t: number,
   options: PairOptions,
 ): Pair {
+  // There is no way between grips that could be drawn: the nearer one is shown.
+  const shown = t < 0.5 ? from : to
+  if (isClasp(shown)) return clasped(shown, options)
+  if (leans(shown) && !(leans(from) && leans(to))) return drawPair(shown, shown, 0, options)
   if (!leans(from) || !leans(to))
     return {
+      fingers: [],
       ...interlaced(raised(from, to, t), options),
       tilt: between(claspTurn(from), claspTurn(to), t),
+      pivot: LOWER_MIDDLE,
     }
   const a = LEANING[from]
   const b = LEANING[to]
+  const drawn = leaning(
+    mixPoses(a.pose, b.pose, t),
+    between(a.turn, b.turn, t),
+    a.palms && b.palms,
+    options,
+  )
   return {
-    ...leaning(
-      mixPoses(a.pose, b.pose, t),
-      between(a.turn, b.turn, t),
-      a.palms && b.palms,
-      options,
-    ),
+    ...drawn,
+    fingers: [],
     tilt: between(a.tilt, b.tilt, t),
+    pivot: drawn.seam?.[1] ?? LOWER_MIDDLE,
   }
 }
 
@@ -138,5 +162,76 @@ function interlaced(raise: number, options: PairOptions): Untilted {
     ],
     seam: null,
     box: [-92, -196, 92, 84],
+  }
+}
+
+/** The knuckles on which the fingers of a clasp stand. */
+const KNUCKLES = [0, 1, 2, 3]
+const TURNED_OVER = 180
+const CLASP_BOX: Box = [-96, -210, 96, 84]
+
+/** A clasp with crossed pairs: the nearer hand from its back, the fingers of both standing on it. */
+function clasped(name: ClaspName, options: PairOptions): Pair {
+  const common = {
+    step: options.step,
+    strokeWidth: options.strokeWidth,
+    details: options.details,
+    slim: 0.9,
+  }
+  if (name === 'CLASP_BOOK_OPEN') return openBook(options)
+  const clasp = claspOf(name)
+  const far = draw(HAND_POSES.FIST, {
+    ...common,
+    id: `${options.id}f`,
+    see: VIEWS.BACK,
+    left: true,
+    palette: SECOND_HAND,
+  })
+  const near = draw(HAND_POSES.FIST, { ...common, id: `${options.id}n`, see: VIEWS.BACK })
+  return {
+    hands: [
+      { drawing: far, left: true, transform: 'translate(18 -4) rotate(8 0 -60)', half: 'both' },
+      { drawing: near, left: false, transform: 'translate(-8 0)', half: 'both' },
+    ],
+    fingers: claspFingers(
+      clasp,
+      KNUCKLES.map((finger) => {
+        const p = near.place(finger, 0, 0)
+        return [p[0] - 2, p[1]] as const
+      }),
+    ),
+    seam: null,
+    box: CLASP_BOX,
+    tilt: clasp.turnedOver ? TURNED_OVER : 0,
+    pivot: (CLASP_BOX[1] + CLASP_BOX[3]) / 2,
+  }
+}
+
+/** Both palms seen, the little-finger edges together. */
+function openBook(options: PairOptions): Pair {
+  const common = {
+    step: options.step,
+    strokeWidth: options.strokeWidth,
+    details: options.details,
+    slim: 0.9,
+    see: VIEWS.PALM,
+  }
+  const left = draw(HAND_POSES.FLAT, {
+    ...common,
+    id: `${options.id}f`,
+    left: true,
+    palette: SECOND_HAND,
+  })
+  const right = draw(HAND_POSES.FLAT, { ...common, id: `${options.id}n` })
+  return {
+    hands: [
+      { drawing: left, left: true, transform: 'translate(-42 0) rotate(9 0 -40)', half: 'both' },
+      { drawing: right, left: false, transform: 'translate(42 0) rotate(-9 0 -40)', half: 'both' },
+    ],
+    fingers: [],
+    seam: null,
+    box: [-160, -225, 160, 84],
+    tilt: 0,
+    pivot: LOWER_MIDDLE,
   }
 }

@@ -4,6 +4,17 @@ import type { FingerPose, HandPose, ThumbPose } from './skeleton'
 type Angles = readonly [knuckle: number, middle: number, end: number]
 type Four<T> = readonly [T, T, T, T]
 
+type Top = 'LEFT' | 'RIGHT'
+/** A clasp: which pairs of twin fingers are crossed, and whose finger lies on top. */
+export type ClaspName =
+  | `CLASP_LITTLE_${Top}`
+  | `CLASP_LITTLE_${Top}_MIDDLE_${Top}`
+  | `CLASP_RING_${Top}`
+  | `CLASP_INDEX_${Top}`
+  | `CLASP_INDEX_${Top}_RING_${Top}`
+  | `CLASP_MIDDLE_${Top}`
+  | 'CLASP_BOOK_OPEN'
+
 export type PairPoseName =
   | 'PALMS_TOGETHER'
   | 'PALMS_LOWERED'
@@ -16,6 +27,7 @@ export type PairPoseName =
   | 'INTERLACED_RAISED'
   | 'INTERLACED_TURNED_LEFT'
   | 'INTERLACED_TURNED_RIGHT'
+  | ClaspName
 export type BodyPoseName = Extract<Pose, `BODY_${string}`>
 export type HandPoseName = Exclude<Pose, PairPoseName | BodyPoseName>
 
@@ -99,12 +111,14 @@ const each = (angles: (finger: number) => Angles): Four<Angles> => [
   angles(3),
 ]
 
-function lifted(target: number): HandPose {
-  const height = [-34, -30, -22, -34][target] ?? 0
+const THUMB_DIGIT = 4
+
+function lifted(...targets: readonly number[]): HandPose {
+  const heights = [-34, -30, -22, -34]
   return pose(
-    each((i) => [i === target ? height : 0, 0, 0]),
+    each((i) => [targets.includes(i) ? (heights[i] ?? 0) : 0, 0, 0]),
     NONE,
-    thumb(36, 0, 5, 5),
+    targets.includes(THUMB_DIGIT) ? thumb(48, -30, -4, -8) : thumb(36, 0, 5, 5),
   )
 }
 
@@ -116,13 +130,27 @@ const back = (...targets: readonly number[]): HandPose =>
     thumb(30, 4, 5, 5),
   )
 
-/** Fingers straight out of a soft fist. */
+/** Fingers straight out of a soft fist; the thumb too, where it is named. */
 const out = (...targets: readonly number[]): HandPose =>
   pose(
     each((i) => (targets.includes(i) ? [2, 2, 0] : [78, 96, 58])),
     [2, 0, 2, 4],
-    thumb(46, 44, 40, 34, 62),
+    targets.includes(THUMB_DIGIT) ? thumb(62, 0, 0, -6) : thumb(46, 44, 40, 34, 62),
   )
+
+/** One finger on its way round at the knuckle: aside by degrees toward the thumb, bent by degrees. */
+function round(target: number, towardThumb: number, bend: number): HandPose {
+  const spread = OPEN.map((s, i) =>
+    i === target ? (i < 2 ? towardThumb : -towardThumb) : s,
+  ) as unknown as Four<number>
+  return pose(
+    each((i) => [i === target ? bend : 0, 0, 0]),
+    spread,
+    RESTING_THUMB,
+  )
+}
+const TOWARD = 15
+const BOW = 34
 
 const gap = (spread: Four<number>, t = thumb(40, 8, 5, 5)) => pose(all(STRAIGHT), spread, t)
 
@@ -170,8 +198,58 @@ const grip = pose(
   NONE,
   thumb(50, 52, 34, 40, 64),
 )
+const GAPS: Readonly<Record<string, Four<number>>> = {
+  'index-middle': [17, 0, 0, 0],
+  'middle-ring': [7, 7, 10, 9],
+  'ring-little': [0, 0, 0, 25],
+}
+
+/** Some fingers bent and some gaps open. */
+export function fingerPattern(bent: readonly number[], open: readonly string[]): HandPose {
+  const parts = open.map((gap) => GAPS[gap] ?? NONE)
+  const spread = CLOSED.map(
+    (s, i) => s + parts.reduce((sum, part) => sum + (part[i] ?? 0), 0),
+  ) as unknown as Four<number>
+  return pose(
+    each((i) => (bent.includes(i) ? [74, 100, 60] : [2, 4, 2])),
+    spread,
+    RESTING_THUMB,
+  )
+}
+
 const spreadHand = pose(all([-5, 0, 0]), [14, 0, 14, 26], thumb(58, 0, 0, -5))
 const flat = pose(all(STRAIGHT), OPEN, RESTING_THUMB)
+
+/** Two neighbours leaning against each other, tip to tip. */
+function tipsTogether(nearer: 0 | 1 | 2): HandPose {
+  const lean: Readonly<Record<0 | 1 | 2, Four<number>>> = {
+    0: [-9, 5, 6, 10],
+    1: [6, -6, -8, 10],
+    2: [4, 0, 8, -19],
+  }
+  return pose(
+    each((i) => (i === nearer || i === nearer + 1 ? [14, 14, 6] : STRAIGHT)),
+    lean[nearer],
+    RESTING_THUMB,
+  )
+}
+
+/** The bow hold with the little finger at work. */
+const stick = (little: Angles): HandPose =>
+  pose([[30, 26, 12], [34, 30, 14], [36, 30, 14], little], [3, 0, 3, 6], thumb(46, 50, 10, 12, 60))
+
+/** Thumb, index and middle finger round a pen, bent further by degrees. */
+const penHold = (further: number): HandPose =>
+  pose(
+    [
+      [52 + further / 2, 42 + further, 18],
+      [58 + further / 2, 50 + further, 22],
+      [66, 78, 40],
+      [70, 80, 40],
+    ],
+    NONE,
+    thumb(44, 58, 14 + further / 2, 12 + further, 60),
+  )
 
 /** Joint angles of every named pose of one hand (drawing only, from memory). */
 export const HAND_POSES: Readonly<Record<HandPoseName, HandPose>> = {
@@ -313,12 +391,111 @@ export const HAND_POSES: Readonly<Record<HandPoseName, HandPose>> = {
     thumb(46, 50, 10, 12, 60),
   ),
   THUMB_BACK: { ...withWrist(closed, 34), thumb: thumb(60, 66, 24, 12, 40) },
+  LIFT_THUMB: lifted(THUMB_DIGIT),
+  LIFT_INDEX_MIDDLE: lifted(0, 1),
+  LIFT_MIDDLE_RING: lifted(1, 2),
+  LIFT_RING_LITTLE: lifted(2, 3),
+  LIFT_INDEX_MIDDLE_RING: lifted(0, 1, 2),
+  LIFT_MIDDLE_RING_LITTLE: lifted(1, 2, 3),
+  LIFT_INDEX_RING: lifted(0, 2),
+  LIFT_MIDDLE_LITTLE: lifted(1, 3),
+  BACK_THUMB: { ...closed, thumb: thumb(66, -34, 0, -12) },
+  BACK_MIDDLE_RING: back(1, 2),
+  BACK_RING_LITTLE: back(2, 3),
+  BACK_MIDDLE_RING_LITTLE: back(1, 2, 3),
+  OUT_MIDDLE: out(1),
+  OUT_RING: out(2),
+  OUT_MIDDLE_RING: out(1, 2),
+  OUT_INDEX_RING: out(0, 2),
+  OUT_MIDDLE_LITTLE: out(1, 3),
+  OUT_INDEX_LITTLE: out(0, 3),
+  OUT_INDEX_MIDDLE_LITTLE: out(0, 1, 3),
+  OUT_INDEX_RING_LITTLE: out(0, 2, 3),
+  OUT_THUMB: out(THUMB_DIGIT),
+  OUT_THUMB_INDEX: out(THUMB_DIGIT, 0),
+  OUT_THUMB_INDEX_MIDDLE: out(THUMB_DIGIT, 0, 1),
+  OUT_THUMB_INDEX_MIDDLE_RING: out(THUMB_DIGIT, 0, 1, 2),
+  GAP_THUMB_INDEX_MIDDLE_RING_LITTLE: spreadHand,
+  TIPS_THUMB_INDEX: opposed(0, [65, 55, 28], thumb(41, 59, 19, 11, 63)),
+  TIPS_INDEX_MIDDLE: tipsTogether(0),
+  TIPS_MIDDLE_RING: tipsTogether(1),
+  TIPS_RING_LITTLE: tipsTogether(2),
+  TOWARD_INDEX: round(0, TOWARD, 0),
+  TOWARD_MIDDLE: round(1, TOWARD, 0),
+  TOWARD_RING: round(2, TOWARD, 0),
+  TOWARD_LITTLE: round(3, TOWARD, 0),
+  BOWED_INDEX: round(0, 0, BOW),
+  BOWED_MIDDLE: round(1, 0, BOW),
+  BOWED_RING: round(2, 0, BOW),
+  BOWED_LITTLE: round(3, 0, BOW),
+  AWAY_INDEX: round(0, -TOWARD, 0),
+  AWAY_MIDDLE: round(1, -TOWARD, 0),
+  AWAY_RING: round(2, -TOWARD, 0),
+  AWAY_LITTLE: round(3, -TOWARD, 0),
+  LOOSE_FIST_RADIAL: withWrist(looseFist, 0, 22),
+  LOOSE_FIST_ULNAR: withWrist(looseFist, 0, -32),
+  POINTING_RADIAL: withWrist(pointing, 0, 22),
+  POINTING_ULNAR: withWrist(pointing, 0, -30),
+  CLAW_WIDE: pose(all([0, 40, 62]), [14, 0, 14, 26], thumb(56, 4, 0, 10)),
+  TABLETOP_WIDE: pose(all([84, 2, 0]), [12, 0, 12, 22], thumb(56, 4, 0, 0)),
+  FLICK_GATHERED: pose(
+    [
+      [58, 84, 50],
+      [60, 88, 52],
+      [62, 88, 52],
+      [64, 84, 50],
+    ],
+    NONE,
+    thumb(44, 70, 34, 24, 58),
+  ),
+  FLICKED: pose(all([-14, 6, 2]), [8, 0, 8, 16], thumb(56, 10, 4, 0)),
+  GRIP_OPENED: pose(
+    [
+      [18, 40, 34],
+      [20, 42, 34],
+      [22, 42, 34],
+      [24, 40, 32],
+    ],
+    NONE,
+    thumb(46, 20, 10, 12),
+  ),
+  THUMB_DRAWN_BACK: { ...closed, thumb: thumb(80, -34, -6, -12) },
+  STICK_LEVER_DOWN: stick([60, 66, 32]),
+  STICK_LEVER_UP: stick([14, 14, 4]),
+  STICK_LYING_BENT: pose(
+    [
+      [46, 62, 34],
+      [50, 66, 36],
+      [52, 64, 34],
+      [48, 58, 26],
+    ],
+    [2, 0, 2, 4],
+    thumb(48, 56, 30, 40, 60),
+  ),
+  STICK_LYING_STRAIGHT: pose(
+    [
+      [30, 26, 12],
+      [34, 30, 14],
+      [36, 30, 14],
+      [30, 22, 8],
+    ],
+    [3, 0, 3, 6],
+    thumb(46, 50, 10, 12, 60),
+  ),
+  PEN_HOLD: penHold(0),
+  PEN_HOLD_BENT: penHold(14),
+  TRIGGER_IN: pose(all([44, 52, 28]), [3, 0, 3, 6], thumb(46, 44, 18, 20, 55)),
+  TRIGGER_OUT: pose(
+    each((i) => (i === 0 ? [8, 22, 10] : [44, 52, 28])),
+    [3, 0, 3, 6],
+    thumb(46, 44, 18, 20, 55),
+  ),
   THUMB_OUT: { ...closed, thumb: thumb(62, 0, 0, -10) },
   KEYS_CURVED: pose(all([34, 42, 24]), [3, 0, 3, 5], thumb(40, 18, 10, 14)),
   KEYS_CURVED_WIDE: pose(all([26, 32, 18]), [14, 0, 12, 24], thumb(46, 18, 8, 10)),
 }
 
-type LeaningName = Exclude<PairPoseName, `INTERLACED${string}`>
+type LeaningName = Exclude<PairPoseName, `INTERLACED${string}` | ClaspName>
 
 /**
  * Poses of a hand that leans against the other one; `turn` is how far the side view is turned,
@@ -358,7 +535,7 @@ export const LEANING: Readonly<
 })()
 
 /** How far a clasp is turned in the picture, in degrees. */
-export const CLASP_TURN: Readonly<Record<Exclude<PairPoseName, LeaningName>, number>> = {
+export const CLASP_TURN: Readonly<Record<Extract<PairPoseName, `INTERLACED${string}`>, number>> = {
   INTERLACED: 0,
   INTERLACED_RAISED: 0,
   INTERLACED_TURNED_LEFT: -24,

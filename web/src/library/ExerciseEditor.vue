@@ -328,12 +328,12 @@ const of = (field: string) => problems.value.filter((p) => p.field === field).ma
               >Another method</BButton
             >
             <LinesField
-              v-model="form.directions"
-              label="Names of its two directions"
-              field="directions"
+              v-model="form.ways"
+              label="Names of its ways, one after the other"
+              field="ways"
               :problems="problems"
               :rows="2"
-              hint="Two lines, or none: palm up / palm down."
+              hint="Two lines or more, or none: palm up / palm down."
             />
             <div class="grid">
               <SelectField
@@ -370,6 +370,7 @@ const of = (field: string) => problems.value.filter((p) => p.field === field).ma
             <h3>Figure</h3>
             <PoseEditor
               v-model="form.figure"
+              :way-names="form.ways"
               :poses="choices.data.value?.poses ?? []"
               :problems="problems"
             />

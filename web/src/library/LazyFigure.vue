@@ -36,6 +36,7 @@ onBeforeUnmount(() => {
       :from="figure.poses[figure.poses.length - 1]"
       :view="figure.view"
       :worked="figure.worked"
+      :places="figure.places"
       :prop="figure.prop"
       :height="52"
       :label="label"

@@ -3,31 +3,71 @@ import { computed, ref, watch } from 'vue'
 import type { FieldProblem } from '@/api/client'
 import type { Digit, FigureForm, FigureView, Pose } from '@/api/types'
 import ExerciseFigure from '@/hand/ExerciseFigure.vue'
-import { handPose, isBody, isHand, isPair, keyframeOf, type Keyframe } from '@/hand/keyframes'
+import { isBodyView } from '@/hand/figures'
+import {
+  handPose,
+  isBody,
+  isHand,
+  isPair,
+  isTwoHands,
+  keyframeOf,
+  type Keyframe,
+} from '@/hand/keyframes'
 import type { HandPose } from '@/hand/skeleton'
 import ChoiceRow from '@/parts/ChoiceRow.vue'
 import SelectField from '@/parts/SelectField.vue'
-import { ARROWS, DIGITS, PROPS, VIEWS, keys } from '@/parts/labels'
+import { ARROWS, DIGITS, PLACES, PROPS, VIEWS, keys } from '@/parts/labels'
 import { capital, words } from '@/parts/words'
 
 /** The keyframes of a figure: presets, and for a hand every joint by a slider. */
-const props = defineProps<{ poses: readonly Pose[]; problems: readonly FieldProblem[] }>()
+const props = defineProps<{
+  poses: readonly Pose[]
+  problems: readonly FieldProblem[]
+  /** What the ways of the exercise are called, where it has some. */
+  wayNames: readonly string[]
+}>()
 const model = defineModel<FigureForm>({ required: true })
 
-const at = ref(0)
-watch(
-  () => model.value.poses.length,
-  (count) => {
-    at.value = Math.max(0, Math.min(at.value, count - 1))
+/** The way whose keyframes are shown; the only one where all are drawn alike. */
+const way = ref(0)
+const keyframes = computed<readonly Keyframe[]>({
+  get: () => model.value.ways[way.value] ?? model.value.ways[0] ?? [],
+  set: (changed) => {
+    model.value = {
+      ...model.value,
+      ways: model.value.ways.map((old, i) => (i === way.value ? [...changed] : old)),
+    }
   },
+})
+const wayOptions = computed(() =>
+  model.value.ways.map((_, value) => ({
+    value,
+    label: props.wayNames[value] ?? `Way ${value + 1}`,
+  })),
 )
-const chosen = computed<Keyframe>(() => model.value.poses[at.value] ?? 'FLAT')
+const apart = computed({
+  get: () => model.value.ways.length > 1,
+  set: (wanted: boolean) => {
+    const first = [...(model.value.ways[0] ?? ['FLAT'])]
+    model.value = {
+      ...model.value,
+      ways: wanted ? props.wayNames.map(() => [...first]) : [first],
+    }
+    way.value = 0
+  },
+})
+
+const at = ref(0)
+watch([() => keyframes.value.length, way], ([count]) => {
+  at.value = Math.max(0, Math.min(at.value, count - 1))
+})
+const chosen = computed<Keyframe>(() => keyframes.value[at.value] ?? 'FLAT')
 const options = <K extends string>(labels: Readonly<Record<K, string>>) =>
   keys(labels).map((value) => ({ value, text: labels[value] }))
 
 /** A figure is of one kind; the view says which. */
 const fits = (pose: Keyframe, view: FigureView) =>
-  view === 'BODY' ? isBody(pose) : view === 'PAIR' ? isPair(pose) : isHand(pose)
+  isBodyView(view) ? isBody(pose) : view === 'PAIR' ? isPair(pose) : isHand(pose)
 const presets = computed(() =>
   props.poses
     .filter((pose) => fits(pose, model.value.view))
@@ -45,38 +85,36 @@ const preset = computed({
 watch(
   () => model.value.view,
   (view) => {
-    if (model.value.poses.every((pose) => fits(pose, view))) return
+    if (model.value.ways.flat().every((pose) => fits(pose, view))) return
     const first = presets.value[0]?.value
-    if (first) model.value = { ...model.value, poses: [first], wrong: null }
+    if (first) model.value = { ...model.value, ways: [[first]], places: [], wrong: null }
+    way.value = 0
     at.value = 0
   },
 )
 
 function replace(keyframe: Keyframe) {
-  model.value = {
-    ...model.value,
-    poses: model.value.poses.map((pose, i) => (i === at.value ? keyframe : pose)),
-  }
+  keyframes.value = keyframes.value.map((pose, i) => (i === at.value ? keyframe : pose))
 }
 function add() {
-  const poses = [...model.value.poses]
-  poses.splice(at.value + 1, 0, chosen.value)
-  model.value = { ...model.value, poses }
+  const next = [...keyframes.value]
+  next.splice(at.value + 1, 0, chosen.value)
+  keyframes.value = next
   at.value += 1
 }
 function remove() {
-  if (model.value.poses.length === 1) return
-  model.value = { ...model.value, poses: model.value.poses.filter((_, i) => i !== at.value) }
+  if (keyframes.value.length === 1) return
+  keyframes.value = keyframes.value.filter((_, i) => i !== at.value)
 }
 function shift(by: 1 | -1) {
   const to = at.value + by
-  const poses = [...model.value.poses]
-  const moved = poses[at.value]
-  const other = poses[to]
+  const next = [...keyframes.value]
+  const moved = next[at.value]
+  const other = next[to]
   if (moved === undefined || other === undefined) return
-  poses[at.value] = other
-  poses[to] = moved
-  model.value = { ...model.value, poses }
+  next[at.value] = other
+  next[to] = moved
+  keyframes.value = next
   at.value = to
 }
 
@@ -157,7 +195,7 @@ const joints = computed<readonly Joint[]>(() => {
     finger(i, 'end', 'End joint flexion', -10, 80),
   ]
 })
-const jointed = computed(() => isHand(chosen.value))
+const jointed = computed(() => isHand(chosen.value) && !isTwoHands(chosen.value))
 const pose = computed(() => handPose(chosen.value))
 function bend(joint: Joint, degrees: number) {
   replace(keyframeOf(joint.set(pose.value, degrees)))
@@ -199,9 +237,20 @@ const worked = computed({
         :options="options(PROPS)"
       />
     </div>
+    <BFormCheckboxGroup
+      v-if="isBodyView(model.view)"
+      v-model="model.places"
+      :options="options(PLACES)"
+      aria-label="Places drawn at work"
+      class="places"
+    />
+    <BFormCheckbox v-if="wayNames.length > 1 || apart" v-model="apart"
+      >Each way has keyframes of its own</BFormCheckbox
+    >
+    <ChoiceRow v-if="apart" v-model="way" label="Way" :options="wayOptions" wide />
     <div class="frames" role="group" aria-label="Keyframes">
       <button
-        v-for="(frame, i) in model.poses"
+        v-for="(frame, i) in keyframes"
         :key="i"
         type="button"
         :class="{ on: i === at }"
@@ -213,6 +262,7 @@ const worked = computed({
           :poses="[frame]"
           :view="model.view"
           :worked="model.worked"
+          :places="model.places"
           :height="60"
           :label="`Keyframe ${i + 1}`"
         />
@@ -229,7 +279,7 @@ const worked = computed({
       <BButton
         size="sm"
         variant="outline-secondary"
-        :disabled="model.poses.length === 1"
+        :disabled="keyframes.length === 1"
         @click="remove"
         >Remove it</BButton
       >
@@ -240,6 +290,7 @@ const worked = computed({
           :poses="[chosen]"
           :view="model.view"
           :worked="model.worked"
+          :places="model.places"
           :prop="model.prop"
           :height="220"
           label="The keyframe"
@@ -257,7 +308,7 @@ const worked = computed({
         <SelectField
           v-model="preset"
           label="Pose"
-          field="figure.poses"
+          field="figure.ways"
           :problems="problems"
           :options="[{ value: '', text: 'By its joints' }, ...presets]"
         />

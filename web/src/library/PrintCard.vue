@@ -31,6 +31,7 @@ const things = computed(
         :from="pose"
         :view="exercise.figure.view"
         :worked="exercise.figure.worked"
+        :places="exercise.figure.places"
         :arrow="exercise.figure.arrow"
         :prop="exercise.figure.prop"
         :height="220"

@@ -15,7 +15,7 @@ export const emptyExercise = (): ExerciseForm => ({
   cautions: [],
   stopRules: [],
   synonyms: [],
-  directions: [],
+  ways: [],
   main: 'wrist',
   serves: { wrist: 6 },
   segment: 'HANDS',
@@ -46,7 +46,8 @@ export const emptyExercise = (): ExerciseForm => ({
   ],
   figure: {
     view: 'PALM',
-    poses: ['FLAT', 'FIST'],
+    ways: [['FLAT', 'FIST']],
+    places: [],
     worked: [],
     arrow: 'NONE',
     prop: 'NONE',

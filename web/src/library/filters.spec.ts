@@ -20,7 +20,15 @@ const row = (changes: Partial<LibraryRow>): LibraryRow => ({
   tissues: [],
   disciplines: [],
   search: 'palm rub | heat | sitting | nothing needed',
-  figure: { view: 'PALM', poses: ['FLAT'], worked: [], arrow: 'NONE', prop: 'NONE', wrong: null },
+  figure: {
+    view: 'PALM',
+    poses: ['FLAT'],
+    places: [],
+    worked: [],
+    arrow: 'NONE',
+    prop: 'NONE',
+    wrong: null,
+  },
   ...changes,
 })
 

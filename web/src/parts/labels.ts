@@ -1,6 +1,7 @@
 import type {
   ActivityKind,
   AgeGroup,
+  BodyPlace,
   BodySegment,
   Digit,
   Discipline,
@@ -88,6 +89,7 @@ export const METHODS: Readonly<Record<Method, string>> = {
   BREATH_COUNTED: 'Breath-counted',
   LONG_QUIET: 'Long quiet',
   BRIEF_CAREFUL: 'Brief careful',
+  UNTIL_IT_EASES: 'Until it eases',
 }
 
 export const NOTATIONS: Readonly<Record<Notation, string>> = {
@@ -120,6 +122,7 @@ export const THINGS: Readonly<Record<Thing, string>> = {
   BOW: 'Bow',
   FINGER_TRAINER: 'Finger trainer',
   COIN: 'Coin',
+  RUBBER_RING: 'Rubber ring',
   BOTTLE: 'Half-litre bottle',
   FOOD_CAN: 'Full food can',
   TIN: 'Round tin',
@@ -181,15 +184,40 @@ export const VIEWS: Readonly<Record<FigureView, string>> = {
   THREE_QUARTER: 'Three-quarter',
   LIFT: 'Back, tilted',
   PAIR: 'Both hands in contact',
-  BODY: 'Whole body',
+  BODY: 'Whole body, from the front',
+  BODY_SIDE: 'Whole body, from the side',
+  BODY_THREE_QUARTER: 'Whole body, three-quarter',
+  BODY_BEHIND: 'Whole body, from behind',
+}
+
+export const PLACES: Readonly<Record<BodyPlace, string>> = {
+  NECK: 'Neck',
+  NECK_SIDES: 'Sides of the neck',
+  SHOULDERS: 'Shoulders',
+  CHEST: 'Chest',
+  BACK: 'Upper back',
+  LOW_BACK: 'Lower back',
+  SPINE: 'Whole back',
+  FLANKS: 'Flanks',
+  WAIST: 'Waist',
+  HIPS: 'Hips',
+  UPPER_ARMS: 'Upper arms',
+  ELBOWS: 'Elbows',
+  FOREARMS: 'Forearms',
+  WRISTS: 'Wrists',
+  HANDS: 'Hands',
+  THIGHS: 'Thighs',
 }
 
 export const ARROWS: Readonly<Record<FigureArrow, string>> = {
   NONE: 'No arrow',
   PULL: 'Pull',
+  PULL_AT_ROOT: 'Pull by the root',
   PRESS: 'Press',
   MOVE: 'To and fro',
   CIRCLE: 'Round',
+  ALONG_TO_HAND: 'Along the forearm to the hand',
+  ALONG_TO_ELBOW: 'Along the forearm to the elbow',
 }
 
 export const PROPS: Readonly<Record<FigureProp, string>> = {
@@ -199,6 +227,11 @@ export const PROPS: Readonly<Record<FigureProp, string>> = {
   STICK: 'Pencil, bow or stick',
   BAND: 'Band',
   TABLE: 'Table under the fingers',
+  EDGE: 'Table edge under the fingers',
+  RING: 'Rubber ring',
+  PEN: 'Pen',
+  WOVEN_STICK: 'Stick woven through the fingers',
+  COIN: 'Coin',
 }
 
 export const SEGMENTS: Readonly<Record<BodySegment, string>> = {

@@ -4,6 +4,7 @@ import type { PainForm, RoutineView, SessionForm } from '@/api/types'
 import ExerciseFigure from '@/hand/ExerciseFigure.vue'
 import FigurePlayer from '@/hand/FigurePlayer.vue'
 import { motionAt } from '@/hand/motion'
+import { sideWords } from './sideWords'
 import { useWidth } from '@/parts/useWidth'
 import { capital, countdown, duration, toMinute } from '@/parts/words'
 import KindLetter from '@/tape/KindLetter.vue'
@@ -31,14 +32,15 @@ const forSafety = computed(() => (props.routine.blockId ? [] : props.routine.lef
 const step = computed(() => props.routine.steps[player.step.value] ?? props.routine.steps[0])
 const following = computed(() => props.routine.steps[player.step.value + 1])
 const cue = computed(() => player.cue.value)
-const sideWord = computed(
-  () =>
-    ({ LEFT: 'Left hand', RIGHT: 'Right hand', BOTH: 'Both hands', ALTERNATING: 'Side by side' })[
-      cue.value.sides
-    ],
+const sideWord = computed(() =>
+  sideWords(cue.value.sides, step.value?.figure.view, step.value?.figure.places ?? []),
 )
 const pose = computed(() =>
-  motionAt(cue.value, player.position.value - cue.value.offsetMillis, step.value?.poses ?? []),
+  motionAt(
+    cue.value,
+    player.position.value - cue.value.offsetMillis,
+    step.value?.figure.poses ?? [],
+  ),
 )
 const facing = ref(false)
 /** On a phone there is no room for looking slowly; the figure itself is turned by a touch. */
@@ -62,7 +64,7 @@ const breath = computed(() => {
   }
 })
 const worked = computed(() =>
-  cue.value.digits.length ? cue.value.digits : (step.value?.worked ?? []),
+  cue.value.digits.length ? cue.value.digits : (step.value?.figure.worked ?? []),
 )
 const line = computed(
   () => (cue.value.phase === 'SET_UP' ? step.value?.setUp : cue.value.text) ?? '',
@@ -191,11 +193,12 @@ onUnmounted(() => document.removeEventListener('keydown', key))
         <div class="first">
           <ExerciseFigure
             v-if="step"
-            :poses="step.poses"
-            :view="step.view"
+            :poses="step.figure.poses"
+            :view="step.figure.view"
             sides="BOTH"
-            :worked="step.worked"
-            :prop="step.prop"
+            :worked="step.figure.worked"
+            :places="step.figure.places"
+            :prop="step.figure.prop"
             :height="400"
             :label="`First: ${step.title}`"
           />
@@ -237,22 +240,22 @@ onUnmounted(() => document.removeEventListener('keydown', key))
         <div ref="place" class="figure" @click="turnByTouch">
           <FigurePlayer
             v-if="player.state.value === 'paused' && roomy"
-            :figure="{ ...step }"
+            :figure="step.figure"
             :cues="stepCues"
             :height="420"
             :label="`${step.title}, slowly`"
           />
           <ExerciseFigure
             v-else
-            :poses="step.poses"
+            :poses="step.figure.poses"
             :from="pose.from"
             :to="pose.to"
             :progress="pose.t"
-            :view="step.view"
+            :view="step.figure.view"
             :sides="cue.sides"
             :worked="worked"
-            :arrow="step.arrow"
-            :prop="step.prop"
+            :arrow="step.figure.arrow"
+            :prop="step.figure.prop"
             :facing="facing"
             :holding="cue.phase === 'HOLD' && cue.breath === 'FREE'"
             :moving="pose.moving"

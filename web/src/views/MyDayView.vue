@@ -276,10 +276,11 @@ const minutesOf = (peg: PegView) =>
           <li v-for="step in routine.steps" :key="step.exerciseId">
             <div class="figure">
               <ExerciseFigure
-                :poses="step.poses"
-                :from="step.poses[step.poses.length - 1]"
-                :view="step.view"
-                :worked="step.worked"
+                :poses="step.figure.poses"
+                :from="step.figure.poses[step.figure.poses.length - 1]"
+                :view="step.figure.view"
+                :worked="step.figure.worked"
+                :places="step.figure.places"
                 :height="110"
                 :label="step.title"
                 sides="RIGHT"

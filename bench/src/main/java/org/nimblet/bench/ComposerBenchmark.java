@@ -2,10 +2,10 @@ package org.nimblet.bench;
 
 import java.util.List;
 import java.util.concurrent.TimeUnit;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.routine.BenchCase;
 import org.nimblet.core.routine.Composition;
 import org.nimblet.core.routine.Finding;
-import org.nimblet.core.routine.Purpose;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;

@@ -32,7 +32,7 @@ class ArchitectureTest {
           .whereLayer("progress")
           .mayOnlyAccessLayers("routine", "exercise", "anatomy")
           .whereLayer("schedule")
-          .mayOnlyAccessLayers("routine", "anatomy")
+          .mayOnlyAccessLayers("routine", "exercise", "anatomy")
           .whereLayer("routine")
           .mayOnlyAccessLayers("exercise", "anatomy")
           .whereLayer("exercise")

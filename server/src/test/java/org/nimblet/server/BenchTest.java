@@ -12,7 +12,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.nimblet.core.anatomy.Movement;
-import org.nimblet.core.routine.Purpose;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.server.support.HttpCaller.Answer;
 import org.nimblet.server.support.Practice;
 import org.nimblet.server.support.ServerExtension;

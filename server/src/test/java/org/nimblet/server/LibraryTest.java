@@ -53,7 +53,7 @@ class LibraryTest {
             .orElseThrow();
     assertThat(thumb.get("search").asString()).contains("phone", "thumb muscles", "stretch");
     assertThat(thumb.get("nothingNeeded").asBoolean()).isTrue();
-    assertThat(thumb.get("seconds").asLong()).isBetween(15L, 60L);
+    assertThat(thumb.get("seconds").asLong()).isBetween(60L, 150L);
     assertThat(thumb.at("/figure/poses/0").asString()).isEqualTo("CLOSED");
   }
 
@@ -84,7 +84,8 @@ class LibraryTest {
     String client = practice.takeIn(form).get("id").asString();
     HttpCaller coach = practice.coach();
     JsonNode lift = coach.get(EXERCISES + "/all-down-lift-one?client=" + client).json();
-    assertThat(lift.at("/doses/0/words").asString()).isEqualTo("4 times each of i-m-a-c each hand");
+    assertThat(lift.at("/doses/0/words").asString())
+        .isEqualTo("4 times each of p-i-m-a-c each hand");
     JsonNode curl = coach.get(EXERCISES + "/wrist-curl-palm-up?client=" + client).json();
     assertThat(curl.at("/doses/0/rungs").toString()).contains("8, 750 g", "8, 1.5 kg");
     assertThat(coach.get(EXERCISES + "/palm-rub?client=" + UUID.randomUUID()).status())
@@ -115,9 +116,9 @@ class LibraryTest {
     long before = mine.at("/doses/0/seconds").asLong();
 
     ObjectNode form = formOf(coach, id);
-    ((ObjectNode) form.get("doses").get(0)).put("text", "25 s each side");
+    ((ObjectNode) form.get("doses").get(0)).put("text", "25 s x 2 each side");
     JsonNode preview = coach.send("POST", "/api/library/preview", form).json();
-    assertThat(preview.at("/doses/0/seconds").asLong()).isEqualTo(before + 20);
+    assertThat(preview.at("/doses/0/seconds").asLong()).isEqualTo(before + 2 * 2 * (25 - 15));
     form.put("cue", "Let the elbow hang.");
     JsonNode second = coach.send("PUT", EXERCISES + "/" + id, form).json();
     assertThat(second.get("version").asInt()).isEqualTo(2);
@@ -132,6 +133,30 @@ class LibraryTest {
     assertThat(late.json().at("/current/cue").asString()).isEqualTo("Let the elbow hang.");
     assertThat(copy(coach, "palm-rub", "My forearm stretch").get("id").asString())
         .isEqualTo("my-forearm-stretch-2");
+  }
+
+  /** Ways that are drawn differently, an order of digits and both arms at once survive a copy. */
+  @Test
+  void aCopyKeepsItsWaysAndItsFigure(RunningServer server) {
+    HttpCaller coach = new Practice(server).coach();
+    for (String id :
+        List.of("staged-curls", "each-finger-back", "ten-pairs-opened", "single-shuffle")) {
+      JsonNode shipped = coach.get(EXERCISES + "/" + id).json();
+      JsonNode mine = copy(coach, id, "Mine of " + id);
+      assertThat(mine.get("figure")).isEqualTo(shipped.get("figure"));
+      assertThat(mine.at("/doses/0/words")).isEqualTo(shipped.at("/doses/0/words"));
+      assertThat(mine.get("cues")).isEqualTo(shipped.get("cues"));
+    }
+  }
+
+  /** What is out of use keeps its words for old logs and is not offered. */
+  @Test
+  void whatIsArchivedIsReadButNotListed(RunningServer server) {
+    HttpCaller coach = new Practice(server).coach();
+    JsonNode old = coach.get(EXERCISES + "/little-finger-to-thumb").json();
+    assertThat(old.get("archived").asBoolean()).isTrue();
+    assertThat(old.get("title").asString()).isNotBlank();
+    assertThat(ids(coach.get(EXERCISES).json())).doesNotContain("little-finger-to-thumb");
   }
 
   @Test
@@ -150,10 +175,12 @@ class LibraryTest {
         "/title | A title that is far too long for the stage of the player | title | Up to 42",
         "/intensity | 9 | intensity | 1 to 5.",
         "/doses/0/text | a while | doses[0].text | could not be read",
-        "/doses/0/text | 45 s each side | doses[0].text | must lie within its bounds 10 to 30",
+        "/doses/0/text | 45 s each side | doses[0].text | must lie within its bounds 15 to 30",
         "/doses/0/text | 15 s; left 20 s | doses[0].text | must be the same on both sides",
         "/main | elbow-grease | main | is no target",
-        "/figure/poses/0 | handstand | figure.poses | must be one of flat",
+        "/figure/ways/0/0 | handstand | figure.ways | must be one of flat",
+        "/figure/ways/0/0 | bend-thumb | figure.ways | must be one of index",
+        "/figure/ways/0/0 | flat + interlaced | figure.ways | must be a pose of one hand",
         "/easierExercise | no-such-exercise | easierExercise | must be the identifier of another"
       })
   void everyWrongFieldIsNamed(

@@ -5,6 +5,7 @@ import java.util.Set;
 import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.ExerciseLibrary;
+import org.nimblet.core.exercise.Purpose;
 
 /** The cases that are measured: a harpist's routines from 120 exercises of the library. */
 public final class BenchCase {

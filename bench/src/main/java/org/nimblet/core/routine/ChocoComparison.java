@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.routine.SelectionProblem.Selection;
 
 /**

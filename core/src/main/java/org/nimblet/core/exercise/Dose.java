@@ -6,7 +6,7 @@ import org.nimblet.core.anatomy.Side;
 
 /**
  * How much of an exercise is done. Sides are gone through outermost, then units, then sets, then
- * repetitions.
+ * repetitions; where the sides work in turn, sets are rounds and outermost of all.
  *
  * @param form what one repetition is
  * @param repetitions repetitions to a set, 1–300
@@ -163,6 +163,14 @@ public record Dose(
   public Dose atLevel(int percent, Bounds bounds) {
     int scaled = (quantity() * percent * 2 + WHOLE) / (2 * WHOLE);
     return withQuantity(bounds.clamp(scaled));
+  }
+
+  /** How often there is a rest between two sets, over all sides and units. */
+  public int rests() {
+    int between = sets - 1;
+    return laterality == Laterality.IN_TURN
+        ? between
+        : Math.multiplyExact(between, units.count() * laterality.passes());
   }
 
   /** Repetitions over all sides, units and sets. */

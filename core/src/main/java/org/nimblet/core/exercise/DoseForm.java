@@ -338,6 +338,71 @@ public sealed interface DoseForm {
     }
   }
 
+  /**
+   * Presses, then a hold of the same: the way to open a pair of digits.
+   *
+   * @param presses how many, 1–20
+   * @param seconds how long the last one is held, 1–600
+   */
+  record PressesThenHold(int presses, int seconds) implements DoseForm {
+    /** Seconds of one press, half of them to let go (ours). */
+    public static final int PRESS_SECONDS = 1;
+
+    /** Checks the ranges. */
+    public PressesThenHold {
+      within("presses", presses, 1, 20);
+      within("hold seconds", seconds, 1, 600);
+    }
+
+    @Override
+    public boolean isStatic() {
+      return true;
+    }
+
+    @Override
+    public BigFraction repetitionSeconds(Pace pace) {
+      return BigFraction.of((long) PRESS_SECONDS * presses + 2L * Hold.MOVE_SECONDS + seconds);
+    }
+
+    @Override
+    public int quantity() {
+      return seconds;
+    }
+
+    @Override
+    public boolean variesItself() {
+      return true;
+    }
+
+    @Override
+    public DoseForm withQuantity(int quantity) {
+      return new PressesThenHold(presses, quantity);
+    }
+
+    @Override
+    public int heldSeconds(Pace pace) {
+      return seconds;
+    }
+  }
+
+  /**
+   * Counted at one's own pace; the person ends the set when the count is full or the ways get
+   * shorter.
+   *
+   * @param aMinute how many repetitions a minute plans reckon with, 1–300
+   */
+  record OwnPace(int aMinute) implements DoseForm {
+    /** Checks the range. */
+    public OwnPace {
+      within("repetitions a minute", aMinute, 1, 300);
+    }
+
+    @Override
+    public BigFraction repetitionSeconds(Pace pace) {
+      return BigFraction.of(60, aMinute);
+    }
+  }
+
   private static void within(String name, int value, int least, int greatest) {
     if (value < least || value > greatest) {
       throw new IllegalArgumentException(

@@ -32,14 +32,20 @@ public record DosePlan(Dose usual, Bounds bounds, int greatestRestSeconds) {
   /** A quiet hold is done at most four times, whatever is usual (the top of its ladder). */
   private static final int REPETITIONS_AT_LEAST_ALLOWED = 4;
 
+  /** What is held longer is not repeated (common practice, no source). */
+  private static final int LONGEST_REPEATED_HOLD_SECONDS = 30;
+
   /** A set is done at most so often, unless more is usual (ours). */
   private static final int SETS_AT_LEAST_ALLOWED = 4;
 
   /**
-   * The most repetitions to a set: where they are what varies, the bound; else twice the usual, and
-   * four in any case (ours).
+   * The most repetitions to a set: a long quiet hold goes as often as usual, which is once; where
+   * they are what varies, the bound; else twice the usual, and four in any case (ours).
    */
   public int greatestRepetitions() {
+    if (usual.form().isStatic() && bounds.greatest() > LONGEST_REPEATED_HOLD_SECONDS) {
+      return usual.repetitions();
+    }
     return usual.form().variesItself()
         ? Math.max(REPETITIONS_AT_LEAST_ALLOWED, 2 * usual.repetitions())
         : bounds.greatest();

@@ -1,6 +1,7 @@
 package org.nimblet.core.exercise;
 
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -8,6 +9,7 @@ import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Dose.SideException;
@@ -34,6 +36,10 @@ public final class DoseText {
       Pattern.compile("until it eases,? (\\d+) ?[-–] ?(\\d+) ?s");
   private static final Pattern BREATH_MOVED =
       Pattern.compile("(?:(\\d+)" + TIMES + ")?into it breathing (in|out)");
+  private static final Pattern PRESSES =
+      Pattern.compile("(\\d+) press(?:es)?,?(?: and)? then (\\d+) ?s(?:ec(?:onds?)?)?(?![a-z])");
+  private static final Pattern OWN_PACE =
+      Pattern.compile("at (?:your |one's )?own pace(?:,? about (\\d+) a minute)?");
   private static final Pattern PULSES = Pattern.compile("(\\d+) pulses?");
   private static final Pattern BREATHS = Pattern.compile("(\\d+) breaths?");
   private static final Pattern TRAVEL = Pattern.compile("(\\d+) pass(?:es)?(?: of (\\d+) ?s)?");
@@ -44,36 +50,42 @@ public final class DoseText {
   private static final Pattern WEIGHT = Pattern.compile("at (\\d+)(?:\\.(\\d))? ?(kg|g)(?![a-z])");
   private static final Pattern BAND = Pattern.compile("band (\\d+) ?cm");
   private static final Pattern REST = Pattern.compile("rest (\\d+) ?s(?![a-z])");
-  private static final Pattern SETS = Pattern.compile("(\\d+) sets?(?: of)?");
+  private static final Pattern SETS = Pattern.compile("(\\d+) (?:sets?|rounds?)(?: of)?");
   private static final Pattern SETS_AND_REPETITIONS = Pattern.compile("(\\d+)" + TIMES + "(\\d+)");
   private static final Pattern TIMES_AFTER = Pattern.compile("[×x*]\\s*(\\d+)");
   private static final Pattern TIMES_ALONE = Pattern.compile("(\\d+) ?(?:times|[×x*])(?![a-z])");
+  private static final Pattern ORDERED =
+      Pattern.compile("each of ([a-z0-9]+(?:-[a-z0-9]+){3,4})( and back)?(?![a-z0-9-])");
+  private static final Pattern ONCE = Pattern.compile("once(?![a-z])");
   private static final Pattern PACE_WORD =
       Pattern.compile("(?:slowly|slow|briskly|brisk)(?![a-z])");
+
+  /** What plans reckon with where nobody says how fast somebody's own pace is (ours). */
+  private static final int USUALLY_A_MINUTE = 60;
 
   private static final Dose BESIDE_NOTHING =
       new Dose(new DoseForm.Hold(15), 1, 1, Laterality.EACH, Units.WHOLE, 0);
 
   private final Dose usual;
   private final Notation notation;
-  private final Directions directions;
+  private final Ways ways;
 
   /**
    * The language of one exercise and one person.
    *
    * @param usual the exercise's usual dose
    * @param notation how the person writes fingers
-   * @param directions what its two directions are called
+   * @param ways what its ways are called
    */
-  public DoseText(Dose usual, Notation notation, Directions directions) {
+  public DoseText(Dose usual, Notation notation, Ways ways) {
     this.usual = usual;
     this.notation = notation;
-    this.directions = directions;
+    this.ways = ways;
   }
 
   /** The language in which a dose says everything of itself, beside no exercise. */
-  public static DoseText complete(Notation notation, Directions directions) {
-    return new DoseText(BESIDE_NOTHING, notation, directions);
+  public static DoseText complete(Notation notation, Ways ways) {
+    return new DoseText(BESIDE_NOTHING, notation, ways);
   }
 
   // ---- writing
@@ -87,7 +99,7 @@ public final class DoseText {
     return switch (dose.laterality()) {
       case ONE_SIDE -> format(dose, onlyWords(side));
       case WORKING_SIDE -> format(dose, workingWords(side));
-      case EACH, TOGETHER, ALTERNATING -> format(dose);
+      case EACH, IN_TURN, TOGETHER, ALTERNATING -> format(dose);
     };
   }
 
@@ -120,11 +132,11 @@ public final class DoseText {
     StringBuilder text =
         new StringBuilder(amount(dose.form(), dose.repetitions(), dose.sets(), dose));
     dose.load().ifPresent(load -> text.append(' ').append(loadWords(load)));
-    if (dose.units() == Units.DIRECTIONS && !directions.equals(Directions.UNNAMED)) {
+    if (dose.units().each() == Units.Each.WAYS && !ways.equals(Ways.UNNAMED)) {
       text.append(", ").append(unitWords(dose.units()));
-    } else if (dose.units() != Units.WHOLE) {
+    } else if (!dose.units().equals(Units.WHOLE)) {
       text.append(' ').append(unitWords(dose.units()));
-    } else if (usual.units() != Units.WHOLE) {
+    } else if (!usual.units().equals(Units.WHOLE)) {
       text.append(" as a whole");
     }
     text.append(dose.laterality() == Laterality.EACH ? " " : ", ");
@@ -148,18 +160,32 @@ public final class DoseText {
           ? "each hand"
           : "each side";
     }
+    if (dose.laterality() == Laterality.IN_TURN) {
+      return "sides in turn";
+    }
     return dose.laterality().word();
   }
 
   private String amount(DoseForm form, int repetitions, int sets, Dose dose) {
     String times = repetitions > 1 ? " × " + repetitions : "";
-    String inSets = sets > 1 ? ", %d sets".formatted(sets) : "";
+    String setWord = dose.laterality() == Laterality.IN_TURN ? "rounds" : "sets";
+    String inSets = sets > 1 ? ", %d %s".formatted(sets, setWord) : "";
     if (form instanceof DoseForm.Count count) {
       String counted =
-          sets > 1
-              ? "%d × %d".formatted(sets, repetitions)
-              : repetitions == 1 ? "1 times" : repetitions + " times";
+          dose.laterality() == Laterality.IN_TURN
+              ? times(repetitions) + inSets
+              : sets > 1 ? "%d × %d".formatted(sets, repetitions) : times(repetitions);
       return counted + tempo(count);
+    } else if (form instanceof DoseForm.OwnPace own) {
+      return times(repetitions) + " at your own pace" + aMinute(own) + inSets;
+    } else if (form instanceof DoseForm.PressesThenHold presses) {
+      return "%d press%s then %d s%s%s"
+          .formatted(
+              presses.presses(),
+              presses.presses() == 1 ? "" : "es",
+              presses.seconds(),
+              times,
+              inSets);
     } else if (form instanceof DoseForm.Hold hold) {
       String word = usual.form() instanceof DoseForm.Timed ? "hold " : "";
       return word + span(hold.seconds()) + times + inSets;
@@ -191,6 +217,14 @@ public final class DoseText {
       return paced(paced) + times + inSets;
     }
     throw new IllegalStateException("no words for the form of " + dose);
+  }
+
+  private static String times(int repetitions) {
+    return repetitions == 1 ? "once" : repetitions + " times";
+  }
+
+  private String aMinute(DoseForm.OwnPace own) {
+    return own.equals(usual.form()) ? "" : ", about %d a minute".formatted(own.aMinute());
   }
 
   private String tempo(DoseForm.Count count) {
@@ -227,35 +261,48 @@ public final class DoseText {
   }
 
   private String unitWords(Units units) {
-    return notation == Notation.NAMES ? plainWords(units) : signedWords(units);
+    return notation == Notation.NAMES && units.order().isEmpty()
+        ? plainWords(units)
+        : signedWords(units);
   }
 
   /** The units in plain words, without signs for the digits. */
   private String plainWords(Units units) {
-    return switch (units) {
-      case FINGERS -> "each finger";
-      case DIGITS -> "each digit";
-      case PAIRS -> "each pair of digits";
-      case NEIGHBOURS -> "each two neighbours";
-      case GROUPS -> "four, three, two, one finger";
-      case BEND_PATTERNS -> "each bend pattern";
-      case WHOLE, DIRECTIONS -> signedWords(units);
+    return switch (units.each()) {
+      case WHOLE, WAYS -> signedWords(units);
+      default -> sort(units.each()) + back(units);
     };
   }
 
+  /** The units with the signs of the digits, in the order in which they are gone through. */
   private String signedWords(Units units) {
-    String digits = notation.format(units.takingPart());
-    return switch (units) {
+    return switch (units.each()) {
       case WHOLE -> "as a whole";
-      case DIRECTIONS ->
-          directions.equals(Directions.UNNAMED)
-              ? "each way"
-              : directions.first() + " then " + directions.second();
-      case FINGERS, DIGITS -> "each of " + digits;
-      case PAIRS -> "each pair of " + digits;
-      case NEIGHBOURS -> "each two neighbours of " + digits;
-      case GROUPS -> "four, three, two, one of " + digits;
-      case BEND_PATTERNS -> "each pattern of " + digits;
+      case WAYS ->
+          (ways.equals(Ways.UNNAMED) ? "each way" : String.join(" then ", ways.names()))
+              + back(units);
+      case FINGERS, DIGITS -> "each of " + notation.format(units.takingPart()) + back(units);
+      default -> sort(units.each()) + " of " + notation.format(units.takingPart()) + back(units);
+    };
+  }
+
+  private static String back(Units units) {
+    return units.andBack() ? " and back" : "";
+  }
+
+  private static String sort(Units.Each each) {
+    return switch (each) {
+      case WHOLE -> "as a whole";
+      case WAYS -> "each way";
+      case FINGERS -> "each finger";
+      case DIGITS -> "each digit";
+      case PAIRS -> "each pair of digits";
+      case HAND_AND_PAIRS -> "the whole hand and each pair of digits";
+      case NEIGHBOURS -> "each two neighbours";
+      case NEIGHBOURS_AND_THUMB -> "each two neighbours with the thumb";
+      case THREES -> "each three neighbours";
+      case GROUPS -> "four, three, two, one finger";
+      case BEND_PATTERNS -> "each bend pattern";
     };
   }
 
@@ -347,22 +394,46 @@ public final class DoseText {
     }
 
     private Units units() {
-      for (Units units : Units.values()) {
-        if (takeWords(signedWords(units).toLowerCase(Locale.ROOT))) {
-          return units;
+      Optional<Units> ordered = take(ORDERED, m -> ordered(m.group(1), m.group(2) != null));
+      if (ordered.isPresent()) {
+        return ordered.get();
+      }
+      for (Units units : plainUnits()) {
+        for (Units there : units.each() == Units.Each.WHOLE ? List.of(units) : twice(units)) {
+          if (takeWords(signedWords(there).toLowerCase(Locale.ROOT))
+              || takeWords(plainWords(there).toLowerCase(Locale.ROOT))) {
+            return there;
+          }
         }
       }
-      for (Units units : Units.values()) {
-        if (takeWords(plainWords(units).toLowerCase(Locale.ROOT))) {
-          return units;
-        }
-      }
-      return takeWords("each way") ? Units.DIRECTIONS : usual.units();
+      return takeWords("each way") ? Units.ways(ways.count()) : usual.units();
+    }
+
+    private List<Units> twice(Units units) {
+      return List.of(units.thereAndBack(), units);
+    }
+
+    /** Every sort of units, those whose words hold the words of another one first. */
+    private List<Units> plainUnits() {
+      return Arrays.stream(Units.Each.values())
+          .map(each -> each == Units.Each.WAYS ? Units.ways(ways.count()) : Units.of(each))
+          .sorted(Comparator.comparing(units -> -plainWords(units).length()))
+          .toList();
+    }
+
+    /** "each of 4-3-2-1": all digits or all fingers, in an order. */
+    private Units ordered(String signs, boolean back) {
+      List<Digit> digits = Arrays.stream(signs.split("-")).map(notation::parse).toList();
+      Units units = (digits.contains(Digit.THUMB) ? Units.DIGITS : Units.FINGERS).inOrder(digits);
+      return back ? units.thereAndBack() : units;
     }
 
     private Laterality laterality() {
       if (takeWords("each side") || takeWords("each hand")) {
         return Laterality.EACH;
+      }
+      if (takeWords("hands in turn") || takeWords("sides in turn")) {
+        return Laterality.IN_TURN;
       }
       for (Side side : Side.values()) {
         if (takeWords(onlyWords(side)) || takeWords(side.word() + " only")) {
@@ -406,7 +477,9 @@ public final class DoseText {
       Optional<Integer> times =
           both.isPresent()
               ? Optional.of(both.get()[1])
-              : take(TIMES_AFTER, m -> number(m, 1)).or(() -> take(TIMES_ALONE, m -> number(m, 1)));
+              : take(TIMES_AFTER, m -> number(m, 1))
+                  .or(() -> take(TIMES_ALONE, m -> number(m, 1)))
+                  .or(() -> take(ONCE, m -> 1));
       boolean anything = said.isPresent() || times.isPresent() || sets.isPresent();
       if (said.isEmpty() && tempo.isEmpty() && !anything) {
         if (!given.isEmpty() && rest.isBlank()) {
@@ -418,11 +491,15 @@ public final class DoseText {
           said.or(() -> tempo)
               .orElseGet(
                   () ->
-                      times.isPresent() && usual.form() instanceof DoseForm.Count count
-                          ? count
+                      times.isPresent() && countedForm(usual.form())
+                          ? usual.form()
                           : otherwise.form());
       int repetitions = repetitionsSaid.orElseGet(() -> times.orElse(1));
       return new Work(form, repetitions, both.isPresent() ? both.get()[0] : sets.orElse(1));
+    }
+
+    private static boolean countedForm(DoseForm form) {
+      return form instanceof DoseForm.Count || form instanceof DoseForm.OwnPace;
     }
 
     /** Repetitions that a form brings along: pulses and breath-paced movements are counted. */
@@ -432,6 +509,15 @@ public final class DoseText {
       Optional<DoseForm> paced = take(PACED, this::paced);
       if (paced.isPresent()) {
         return paced;
+      }
+      Optional<DoseForm> presses =
+          take(PRESSES, m -> new DoseForm.PressesThenHold(number(m, 1), number(m, 2)));
+      if (presses.isPresent()) {
+        return presses;
+      }
+      Optional<DoseForm> ownPace = take(OWN_PACE, this::ownPace);
+      if (ownPace.isPresent()) {
+        return ownPace;
       }
       Optional<DoseForm> eases =
           take(UNTIL_EASES, m -> new DoseForm.UntilEases(number(m, 1), number(m, 2)));
@@ -466,6 +552,11 @@ public final class DoseText {
       Optional<DoseForm> travel =
           take(TRAVEL, m -> new DoseForm.Travel(number(m, 1), secondsPerPass(m)));
       return travel.isPresent() ? travel : take(TIME, this::timed);
+    }
+
+    private DoseForm ownPace(Matcher m) {
+      int asUsual = usual.form() instanceof DoseForm.OwnPace own ? own.aMinute() : USUALLY_A_MINUTE;
+      return new DoseForm.OwnPace(m.group(1) == null ? asUsual : number(m, 1));
     }
 
     private DoseForm paced(Matcher m) {
@@ -521,7 +612,8 @@ public final class DoseText {
                       given.isEmpty() ? "nothing" : given,
                       rest.isBlank() ? "" : " at \"" + rest.strip() + "\"")
               + "2 passes of 20 s, until it eases, 20–60 s, 8 x into it breathing out, "
-              + "1 min @ 60 bpm 1-2-3-2-1, each side");
+              + "5 presses then 6 s, 40 times at your own pace, "
+              + "1 min @ 60 bpm 1-2-3-2-1, each side, in turn");
     }
   }
 }

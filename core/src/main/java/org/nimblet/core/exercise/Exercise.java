@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.nimblet.core.anatomy.Notation;
 
@@ -15,9 +16,6 @@ public final class Exercise implements Comparable<Exercise> {
 
   /** Holds of a single finger never last longer (common practice, no source). */
   public static final int SINGLE_FINGER_HOLD_SECONDS = 10;
-
-  private static final Set<Units> SINGLE_FINGER_UNITS =
-      Set.of(Units.FINGERS, Units.DIGITS, Units.GROUPS);
 
   private final String id;
   private final String title;
@@ -30,6 +28,7 @@ public final class Exercise implements Comparable<Exercise> {
   private final Map<Method, DosePlan> doses;
   private final Progression progression;
   private final Figure figure;
+  private final Standing standing;
   private final List<ClosingRule> closingRules;
   private final ClosedWith closedWith;
 
@@ -47,6 +46,7 @@ public final class Exercise implements Comparable<Exercise> {
    * @param doses its dose by method; at least the usual one
    * @param progression how it is made easier and harder
    * @param figure how it is drawn
+   * @param standing how it stands among the others
    * @throws IllegalArgumentException naming the field and what is allowed
    */
   public Exercise(
@@ -60,7 +60,8 @@ public final class Exercise implements Comparable<Exercise> {
       Method usualMethod,
       Map<Method, DosePlan> doses,
       Progression progression,
-      Figure figure) {
+      Figure figure,
+      Standing standing) {
     this.id = id;
     this.title = title;
     this.kind = kind;
@@ -72,6 +73,7 @@ public final class Exercise implements Comparable<Exercise> {
     this.doses = Collections.unmodifiableMap(new TreeMap<>(doses));
     this.progression = progression;
     this.figure = figure;
+    this.standing = standing;
     if (!id.matches("[a-z][a-z0-9]*(-[a-z0-9]+)*")) {
       throw new IllegalArgumentException(
           "id (%s) must be lower-case words joined by hyphens".formatted(id));
@@ -84,6 +86,8 @@ public final class Exercise implements Comparable<Exercise> {
     if (kind == Kind.STRETCH) {
       doses.values().forEach(Exercise::checkSingleFingers);
     }
+    doses.values().forEach(plan -> checkWays(plan.usual().units()));
+    checkStaples();
     checkLadder();
     this.closingRules = ClosingRule.of(this);
     ClosedWith all = demands.closedWith();
@@ -91,6 +95,51 @@ public final class Exercise implements Comparable<Exercise> {
       all = all.and(rule.closedWith());
     }
     this.closedWith = all;
+  }
+
+  /** Ways that are drawn differently are all drawn. */
+  private void checkWays(Units units) {
+    boolean byWay = units.each() == Units.Each.WAYS;
+    int drawn = figure.ways().size();
+    if (drawn > 1 && (!byWay || drawn != units.ways())) {
+      throw new IllegalArgumentException(
+          "figure ways (%d) must be as many as the ways of the dose (%d)"
+              .formatted(drawn, byWay ? units.ways() : 1));
+    }
+  }
+
+  /** The first pose that has no form for digits which a dose counts, told in a sentence. */
+  public Optional<String> undrawnUnit() {
+    return doses.values().stream()
+        .map(plan -> plan.usual().units())
+        .flatMap(
+            units ->
+                IntStream.range(0, units.count())
+                    .mapToObj(units::digits)
+                    .flatMap(
+                        digits ->
+                            figure.poses().stream()
+                                .filter(pose -> !pose.shows(digits))
+                                .map(
+                                    pose ->
+                                        "(%s) must have a form for %s, which the dose counts"
+                                            .formatted(
+                                                pose.text(), Notation.NAMES.format(digits)))))
+        .findFirst();
+  }
+
+  private void checkStaples() {
+    standing
+        .staples()
+        .keySet()
+        .forEach(
+            target -> {
+              if (!service.contributions().containsKey(target)) {
+                throw new IllegalArgumentException(
+                    "staple (%s) must be one of what it serves: %s"
+                        .formatted(target, String.join(", ", service.contributions().keySet())));
+              }
+            });
   }
 
   /** Where a weight is taken into the hand, the things of a ladder must have a weight. */
@@ -169,6 +218,11 @@ public final class Exercise implements Comparable<Exercise> {
     return figure;
   }
 
+  /** How it stands among the others. */
+  public Standing standing() {
+    return standing;
+  }
+
   /** With what it is closed, by what it is and by what was written. */
   public ClosedWith closedWith() {
     return closedWith;
@@ -186,7 +240,7 @@ public final class Exercise implements Comparable<Exercise> {
 
   /** Whether a dose holds one finger after another, each on its own. */
   public static boolean holdsSingleFingers(Dose dose) {
-    return SINGLE_FINGER_UNITS.contains(dose.units()) && dose.form().isStatic();
+    return dose.units().singleDigits() && dose.form().isStatic();
   }
 
   private static void checkSingleFingers(DosePlan plan) {
@@ -236,7 +290,7 @@ public final class Exercise implements Comparable<Exercise> {
 
   /** The language of its doses by a method, for a person. */
   public DoseText doseText(Method method, Notation notation) {
-    return new DoseText(doseFor(method).usual(), notation, guidance.directions());
+    return new DoseText(doseFor(method).usual(), notation, guidance.ways());
   }
 
   /** Whether it is for one of these disciplines. */
@@ -256,7 +310,18 @@ public final class Exercise implements Comparable<Exercise> {
 
   private List<Object> parts() {
     return List.of(
-        id, title, kind, guidance, service, uses, demands, usualMethod, doses, progression, figure);
+        id,
+        title,
+        kind,
+        guidance,
+        service,
+        uses,
+        demands,
+        usualMethod,
+        doses,
+        progression,
+        figure,
+        standing);
   }
 
   @Override

@@ -7,6 +7,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -14,6 +15,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.SortedMap;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 
 /** The exercises there are, by identifier. */
 public final class ExerciseLibrary {
@@ -35,10 +37,12 @@ public final class ExerciseLibrary {
           "release.yaml",
           "settle.yaml");
 
-  private final SortedMap<String, Exercise> exercises;
+  private final SortedMap<String, Exercise> all;
+  private final List<Exercise> inUse;
 
-  private ExerciseLibrary(SortedMap<String, Exercise> exercises) {
-    this.exercises = Collections.unmodifiableSortedMap(exercises);
+  private ExerciseLibrary(SortedMap<String, Exercise> all) {
+    this.all = Collections.unmodifiableSortedMap(all);
+    this.inUse = all.values().stream().filter(exercise -> !exercise.standing().archived()).toList();
   }
 
   /**
@@ -89,13 +93,23 @@ public final class ExerciseLibrary {
    * @throws LibraryException with every problem, naming file, exercise, field and allowed values
    */
   public static ExerciseLibrary read(Map<String, String> files) {
-    Reading reading = readGood(files);
-    List<LibraryProblem> problems = new ArrayList<>(reading.problems());
-    Map<String, Exercise> byId = new TreeMap<>();
-    reading.good().forEach(exercise -> byId.put(exercise.id(), exercise));
-    for (Exercise exercise : reading.good()) {
-      problems.addAll(unknownVariants(exercise, byId.keySet()));
+    Map<String, String> fileOf = new HashMap<>();
+    Reading reading = readGood(files, fileOf);
+    List<LibraryProblem> problems = new ArrayList<>();
+    List<Exercise> inUse =
+        reading.good().stream().filter(exercise -> !exercise.standing().archived()).toList();
+    Set<String> known = inUse.stream().map(Exercise::id).collect(Collectors.toSet());
+    for (Exercise exercise : inUse) {
+      problems.addAll(unknownVariants(exercise, known));
+      exercise
+          .undrawnUnit()
+          .ifPresent(
+              told ->
+                  problems.add(new LibraryProblem("library", exercise.id(), "figure.poses", told)));
     }
+    problems.addAll(lonelyFamilies(inUse));
+    problems.replaceAll(problem -> problem.in(fileOf.get(problem.entry())));
+    problems.addAll(0, reading.problems());
     if (!problems.isEmpty()) {
       throw new LibraryException(problems);
     }
@@ -118,11 +132,16 @@ public final class ExerciseLibrary {
 
   /** Reads the good entries of YAML or JSON texts and lists the problems of the others. */
   public static Reading readGood(Map<String, String> files) {
+    return readGood(files, new HashMap<>());
+  }
+
+  private static Reading readGood(Map<String, String> files, Map<String, String> fileOf) {
     List<LibraryProblem> problems = new ArrayList<>();
     Map<String, Exercise> byId = new LinkedHashMap<>();
     files.forEach(
         (file, text) -> {
           for (Exercise exercise : new LibraryReader(file, problems).read(text)) {
+            fileOf.putIfAbsent(exercise.id(), file);
             if (byId.putIfAbsent(exercise.id(), exercise) != null) {
               problems.add(
                   new LibraryProblem(
@@ -162,20 +181,48 @@ public final class ExerciseLibrary {
     return problems;
   }
 
+  /** A family of which only one exercise is in use names nothing. */
+  private static List<LibraryProblem> lonelyFamilies(List<Exercise> inUse) {
+    Map<String, List<Exercise>> families =
+        inUse.stream()
+            .filter(exercise -> exercise.standing().family().isPresent())
+            .collect(
+                Collectors.groupingBy(
+                    exercise -> exercise.standing().family().get(),
+                    TreeMap::new,
+                    Collectors.toList()));
+    String shared =
+        families.entrySet().stream()
+            .filter(family -> family.getValue().size() > 1)
+            .map(Map.Entry::getKey)
+            .collect(Collectors.joining(", "));
+    return families.entrySet().stream()
+        .filter(family -> family.getValue().size() == 1)
+        .map(
+            family ->
+                new LibraryProblem(
+                    "library",
+                    family.getValue().get(0).id(),
+                    "family",
+                    "(%s) must be shared by another exercise; there are: %s"
+                        .formatted(family.getKey(), shared.isEmpty() ? "none" : shared)))
+        .toList();
+  }
+
   /** This library and these exercises besides; they must have other identifiers. */
   public ExerciseLibrary with(Collection<Exercise> more) {
-    List<Exercise> all = new ArrayList<>(exercises.values());
-    all.addAll(more);
-    return of(all);
+    List<Exercise> together = new ArrayList<>(all.values());
+    together.addAll(more);
+    return of(together);
   }
 
-  /** All exercises, by identifier. */
+  /** The exercises in use, by identifier. */
   public List<Exercise> exercises() {
-    return List.copyOf(exercises.values());
+    return inUse;
   }
 
-  /** The exercise with this identifier, if there is one. */
+  /** The exercise with this identifier, archived ones included, if there is one. */
   public Optional<Exercise> find(String id) {
-    return Optional.ofNullable(exercises.get(id));
+    return Optional.ofNullable(all.get(id));
   }
 }

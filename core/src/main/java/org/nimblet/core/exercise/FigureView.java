@@ -11,5 +11,12 @@ public enum FigureView {
   THREE_QUARTER,
   LIFT,
   PAIR,
-  BODY
+  /** The body from the front. */
+  BODY,
+  /** The body in profile, looking to the right. */
+  BODY_SIDE,
+  /** The body between front and profile. */
+  BODY_THREE_QUARTER,
+  /** The body from behind, a little from the side. */
+  BODY_BEHIND
 }

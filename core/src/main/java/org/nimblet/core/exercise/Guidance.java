@@ -15,7 +15,7 @@ import java.util.List;
  * @param cautions what to mind
  * @param stopRules when to stop, beyond the rules that hold in every session
  * @param synonyms other words by which people look for it
- * @param directions what its two directions are called
+ * @param ways what its ways are called, where it has some
  */
 public record Guidance(
     String purpose,
@@ -28,7 +28,7 @@ public record Guidance(
     List<String> cautions,
     List<String> stopRules,
     List<String> synonyms,
-    Directions directions) {
+    Ways ways) {
 
   /** Stands in the words for the digits that the activity works. */
   public static final String DIGITS_OF_ACTIVITY = "{digits}";

@@ -6,8 +6,8 @@ import java.util.Locale;
 import java.util.stream.Collectors;
 import org.nimblet.core.anatomy.Digit;
 
-/** A pose of the drawn figure: one with a name, or the angles of a hand. */
-public sealed interface Keyframe permits Pose, HandAngles {
+/** A pose of the drawn figure: by name, by the angles of a hand, by a pattern, or of two hands. */
+public sealed interface Keyframe permits Pose, HandAngles, FingerPattern, TwoHands {
 
   /** Which figure strikes it. */
   Stage stage();
@@ -20,12 +20,26 @@ public sealed interface Keyframe permits Pose, HandAngles {
     return this;
   }
 
+  /** Whether the digits of a unit can be told from it: it has a form for them, or none at all. */
+  default boolean shows(List<Digit> digits) {
+    return true;
+  }
+
   /**
-   * Reads a pose by its name, or the angles of a hand.
+   * Reads a pose by its name, the angles of a hand, a pattern of fingers, or two of these with a
+   * plus sign between them.
    *
    * @throws IllegalArgumentException naming what was given and what is allowed
    */
   static Keyframe parse(String text) {
+    int plus = text.indexOf(TwoHands.BETWEEN);
+    if (plus >= 0) {
+      return new TwoHands(
+          parse(text.substring(0, plus)), parse(text.substring(plus + TwoHands.BETWEEN.length())));
+    }
+    if (FingerPattern.isMeant(text)) {
+      return FingerPattern.parse(text);
+    }
     if (text.startsWith(HandAngles.PREFIX)) {
       return HandAngles.parse(text);
     }
@@ -36,7 +50,7 @@ public sealed interface Keyframe permits Pose, HandAngles {
         .orElseThrow(
             () ->
                 new IllegalArgumentException(
-                    "(%s) must be one of %s, or '%s' and the joints' degrees"
+                    "(%s) must be one of %s, '%s' and the joints' degrees, or a pattern as bend-ring part-index-middle"
                         .formatted(
                             text,
                             Arrays.stream(Pose.values())

@@ -14,6 +14,8 @@ import java.util.stream.IntStream;
 public record Ladder(List<Rung> rungs) {
 
   private static final List<Integer> HOLD_SECONDS = List.of(15, 20, 25, 30);
+  private static final List<Integer> LONG_QUIET_SECONDS = List.of(30, 45, 60, 75, 90);
+  private static final List<Integer> BRIEF_SECONDS = List.of(5, 8, 10);
   private static final int HOLD_REPETITIONS = 2;
   private static final int GREATEST_HOLD_REPETITIONS = 4;
   private static final List<Integer> BREATHS = List.of(3, 5, 10);
@@ -33,6 +35,10 @@ public record Ladder(List<Rung> rungs) {
   public static final int SMALL_STEP_PERCENT = 10;
 
   private static final int FIRST_ENDURANCE = 40;
+
+  /** Below it the first rung is what somebody reached complete, from ten on in fives (ours). */
+  private static final List<Integer> BEFORE_ENDURANCE = List.of(10, 15, 20, 25, 30, 35);
+
   private static final int GREATEST_SUBDIVISION = 4;
   private static final int EVEN_RUNGS = 4;
 
@@ -91,18 +97,25 @@ public record Ladder(List<Rung> rungs) {
                           rung.thing()))
               .toList());
     } else if (steps instanceof Progression.Tempo tempo) {
-      return tempo(plan, tempo.upperBeatsPerMinute());
+      return tempo(plan, method, tempo.upperBeatsPerMinute());
     } else if (steps instanceof Progression.Endurance) {
-      return quantities(plan, endurance(), "");
+      List<Integer> counts = new ArrayList<>(BEFORE_ENDURANCE);
+      counts.addAll(endurance());
+      return quantities(plan, counts, "");
     } else if (usual.load().isPresent()) {
       return loaded(usual, loads.isEmpty() ? List.of(usual.load().get()) : loads);
     }
-    return byForm(plan);
+    return byForm(plan, method);
   }
 
-  private static Ladder byForm(DosePlan plan) {
+  private static Ladder byForm(DosePlan plan, Method method) {
     Dose usual = plan.usual();
-    if (usual.form() instanceof DoseForm.Hold && plan.bounds().greatest() >= HOLD_SECONDS.get(0)) {
+    if (usual.form() instanceof DoseForm.Hold && method == Method.LONG_QUIET) {
+      return quantities(plan, LONG_QUIET_SECONDS, " s");
+    } else if (usual.form() instanceof DoseForm.Hold && method == Method.BRIEF_CAREFUL) {
+      return quantities(plan, BRIEF_SECONDS, " s");
+    } else if (usual.form() instanceof DoseForm.Hold
+        && plan.bounds().greatest() >= HOLD_SECONDS.get(0)) {
       return holds(plan);
     } else if (usual.form() instanceof DoseForm.Breaths) {
       return quantities(plan, BREATHS, " breaths");
@@ -111,7 +124,7 @@ public record Ladder(List<Rung> rungs) {
     } else if (usual.form() instanceof DoseForm.Travel) {
       return quantities(plan, between(plan.bounds()), " ×");
     } else if (usual.form() instanceof DoseForm.Paced paced) {
-      return tempo(plan, paced.beatsPerMinute() * 2);
+      return tempo(plan, method, paced.beatsPerMinute() * 2);
     } else if (usual.form().variesItself()) {
       return quantities(plan, evenly(plan.bounds()), " s");
     }
@@ -161,7 +174,7 @@ public record Ladder(List<Rung> rungs) {
     return new Ladder(rungs);
   }
 
-  private static Ladder tempo(DosePlan plan, int upper) {
+  private static Ladder tempo(DosePlan plan, Method method, int upper) {
     List<Rung> rungs = new ArrayList<>();
     Dose usual = plan.usual();
     if (usual.form() instanceof DoseForm.Count count) {
@@ -181,7 +194,7 @@ public record Ladder(List<Rung> rungs) {
         bpm = nextTempo(bpm);
       }
     } else {
-      return byForm(plan);
+      return byForm(plan, method);
     }
     return new Ladder(rungs);
   }

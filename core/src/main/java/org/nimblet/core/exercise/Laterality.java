@@ -4,6 +4,8 @@ package org.nimblet.core.exercise;
 public enum Laterality {
   /** One side after the other, each with the whole dose. */
   EACH("each side", 2),
+  /** The sides change after every set, so that one rests while the other works. */
+  IN_TURN("in turn", 2),
   /** Both sides at the same time. */
   TOGETHER("both together", 1),
   /** The sides change inside the repetition. */
@@ -26,8 +28,13 @@ public enum Laterality {
     return word;
   }
 
-  /** How often the dose is gone through: 2 for one side after the other, else 1. */
+  /** How often the dose is gone through: 2 where each side does it by itself, else 1. */
   public int passes() {
     return passes;
+  }
+
+  /** Whether each side does the whole dose by itself, so that one of them can be left out. */
+  public boolean sidesApart() {
+    return passes == 2;
   }
 }

@@ -13,6 +13,7 @@ import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.nimblet.core.anatomy.Region;
+import org.nimblet.core.anatomy.Target;
 
 /**
  * The fields of one exercise, or of one part of it, read with their types. A wrong field becomes a
@@ -135,6 +136,45 @@ final class LibraryEntry {
     }
     problem(field, "(%s) must be true or false".formatted(value));
     return false;
+  }
+
+  /** Lists of texts, one after the other. */
+  List<List<String>> lists(String field) {
+    List<List<String>> lists = new ArrayList<>();
+    if (fields.get(field) instanceof List<?> outer) {
+      for (Object inner : outer) {
+        if (inner instanceof List<?> texts && !texts.isEmpty()) {
+          lists.add(texts.stream().map(text -> String.valueOf(text).strip()).toList());
+        } else {
+          problem(field, "(%s) must be a list of texts".formatted(inner));
+        }
+      }
+    } else {
+      problem(field, "(%s) must be lists of texts".formatted(fields.get(field)));
+    }
+    return lists;
+  }
+
+  /** Purposes by the names of the targets they stand under. */
+  Map<String, Set<Purpose>> purposes() {
+    Map<String, Set<Purpose>> purposes = new LinkedHashMap<>();
+    for (Object field : fields.keySet()) {
+      String name = String.valueOf(field);
+      if (Target.find(name).isEmpty()) {
+        problem(
+            name,
+            "is no target; allowed: %s"
+                .formatted(
+                    Target.all().stream().map(Target::id).collect(Collectors.joining(", "))));
+      }
+      List<Purpose> named = choices(name, Purpose.class);
+      if (named.isEmpty()) {
+        problem(name, "(nothing) must name a purpose; allowed: " + ids(Purpose.class));
+      } else {
+        purposes.put(name, EnumSet.copyOf(named));
+      }
+    }
+    return purposes;
   }
 
   /** Whole numbers by the names of their fields. */

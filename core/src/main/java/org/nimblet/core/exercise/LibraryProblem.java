@@ -10,6 +10,11 @@ package org.nimblet.core.exercise;
  */
 public record LibraryProblem(String file, String entry, String field, String message) {
 
+  /** The same problem, now that its file is known. */
+  LibraryProblem in(String known) {
+    return new LibraryProblem(known, entry, field, message);
+  }
+
   @Override
   public String toString() {
     return "%s, %s, %s: %s".formatted(file, entry, field, message);

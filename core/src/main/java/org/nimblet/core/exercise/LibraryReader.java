@@ -37,7 +37,7 @@ final class LibraryReader {
           "cautions",
           "stop-rules",
           "synonyms",
-          "directions",
+          "ways",
           "easier",
           "harder",
           "easier-exercise",
@@ -63,7 +63,10 @@ final class LibraryReader {
           "recovery",
           "dose",
           "doses-by-method",
-          "figure");
+          "figure",
+          "family",
+          "staple",
+          "archived");
   private static final Set<String> DOSE_FIELDS =
       Set.of(
           "form",
@@ -77,12 +80,16 @@ final class LibraryReader {
           "count-in",
           "grams",
           "band-centimetres",
+          "presses",
+          "a-minute",
           "passes",
           "seconds-per-pass",
           "repetitions",
           "sets",
           "sides",
           "units",
+          "order",
+          "back",
           "rest",
           "greatest-rest",
           "least",
@@ -90,7 +97,7 @@ final class LibraryReader {
           "method");
   private static final Set<String> CLOSED_WITH_FIELDS = Set.of("conditions", "signs", "sore");
   private static final Set<String> FIGURE_FIELDS =
-      Set.of("view", "poses", "worked", "arrow", "prop", "wrong");
+      Set.of("view", "poses", "ways", "places", "worked", "arrow", "prop", "wrong");
   private static final Set<String> LADDER_FIELDS = Set.of("kind", "upper", "things", "rungs");
   private static final Set<String> NAMED_RUNG_FIELDS = Set.of("name", "thing", "quantity");
 
@@ -153,7 +160,7 @@ final class LibraryReader {
             entry.texts("cautions", true),
             entry.texts("stop-rules", false),
             entry.texts("synonyms", false),
-            directions(entry));
+            ways(entry));
     Optional<Service> service = service(entry);
     Optional<Demands> demands =
         entry.checked(
@@ -179,13 +186,14 @@ final class LibraryReader {
     Optional<Uses> uses = uses(entry);
     Optional<Progression> progression = progression(entry);
     Optional<Figure> figure = figure(entry.part("figure"));
+    Optional<Standing> standing = standing(entry);
     LibraryEntry usual = entry.part("dose");
     Method usualMethod = usual.choice("method", Method.class, Method.STEADY_HOLD);
     Map<Method, DosePlan> doses = new EnumMap<>(Method.class);
-    dose(usual).ifPresent(plan -> doses.put(usualMethod, plan));
+    dose(usual, guidance.ways()).ifPresent(plan -> doses.put(usualMethod, plan));
     for (LibraryEntry other : entry.parts("doses-by-method")) {
       Method method = other.choice("method", Method.class, Method.STEADY_HOLD);
-      dose(other).ifPresent(plan -> doses.put(method, plan));
+      dose(other, guidance.ways()).ifPresent(plan -> doses.put(method, plan));
     }
     if (problems.size() > before) {
       return Optional.empty();
@@ -204,7 +212,8 @@ final class LibraryReader {
                 usualMethod,
                 doses,
                 progression.orElseThrow(),
-                figure.orElseThrow()));
+                figure.orElseThrow(),
+                standing.orElseThrow()));
   }
 
   private static ClosedWith closedWith(LibraryEntry entry) {
@@ -236,21 +245,12 @@ final class LibraryReader {
         });
   }
 
-  private static Directions directions(LibraryEntry entry) {
-    List<String> names = entry.texts("directions", false);
+  private static Ways ways(LibraryEntry entry) {
+    List<String> names = entry.texts("ways", false);
     if (names.isEmpty()) {
-      return Directions.UNNAMED;
+      return Ways.UNNAMED;
     }
-    return entry
-        .checked(
-            "directions",
-            () -> {
-              if (names.size() != 2) {
-                throw new IllegalArgumentException("(%s) must be two names".formatted(names));
-              }
-              return new Directions(names.get(0), names.get(1));
-            })
-        .orElse(Directions.UNNAMED);
+    return entry.checked("ways", () -> new Ways(names)).orElse(Ways.UNNAMED);
   }
 
   private static Optional<Progression> progression(LibraryEntry entry) {
@@ -320,18 +320,53 @@ final class LibraryReader {
         () ->
             new Figure(
                 entry.choice("view", FigureView.class, FigureView.PALM),
-                entry.texts("poses", true).stream().map(Keyframe::parse).toList(),
+                drawn(entry),
+                setOf(entry.choices("places", BodyPlace.class), BodyPlace.class),
                 setOf(entry.choices("worked", Digit.class), Digit.class),
                 entry.choice("arrow", FigureArrow.class, FigureArrow.NONE),
                 entry.choice("prop", FigureProp.class, FigureProp.NONE),
                 entry.textIfAny("wrong").map(Keyframe::parse)));
   }
 
-  private Optional<DosePlan> dose(LibraryEntry entry) {
+  /** The keyframes: one list of them, or one for each way. */
+  private static List<List<Keyframe>> drawn(LibraryEntry entry) {
+    return entry.has("ways")
+        ? entry.lists("ways").stream().map(LibraryReader::keyframes).toList()
+        : List.of(keyframes(entry.texts("poses", true)));
+  }
+
+  private static List<Keyframe> keyframes(List<String> texts) {
+    return texts.stream().map(Keyframe::parse).toList();
+  }
+
+  private static Optional<Standing> standing(LibraryEntry entry) {
+    return entry.checked(
+        "staple",
+        () ->
+            new Standing(
+                entry.textIfAny("family"),
+                entry.has("staple") ? entry.part("staple").purposes() : Map.of(),
+                entry.flag("archived")));
+  }
+
+  private static Units units(LibraryEntry entry, Ways ways) {
+    Units.Each each = entry.choice("units", Units.Each.class, Units.Each.WHOLE);
+    return new Units(
+        each,
+        entry.choices("order", Digit.class),
+        entry.flag("back"),
+        each == Units.Each.WAYS ? ways.count() : 0);
+  }
+
+  private Optional<DosePlan> dose(LibraryEntry entry, Ways ways) {
     entry.allowOnly(DOSE_FIELDS);
     Map<String, Supplier<DoseForm>> forms = new LinkedHashMap<>();
     forms.put("hold", () -> new DoseForm.Hold(entry.number("seconds")));
+    forms.put(
+        "presses-then-hold",
+        () -> new DoseForm.PressesThenHold(entry.number("presses"), entry.number("seconds")));
     forms.put("pulse", DoseForm.Pulse::new);
+    forms.put("own-pace", () -> new DoseForm.OwnPace(entry.number("a-minute")));
     forms.put("breaths", () -> new DoseForm.Breaths(entry.number("breaths")));
     forms.put(
         "count", () -> new DoseForm.Count(entry.number("beats"), entry.number("beats-per-minute")));
@@ -370,7 +405,7 @@ final class LibraryReader {
                     entry.number("repetitions", 1),
                     entry.number("sets", 1),
                     sides(entry),
-                    entry.choice("units", Units.class, Units.WHOLE),
+                    units(entry, ways),
                     entry.number("rest", 0),
                     load(entry),
                     Optional.empty()),

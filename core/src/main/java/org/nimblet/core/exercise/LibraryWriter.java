@@ -42,9 +42,8 @@ public final class LibraryWriter {
     fields.put("cautions", guidance.cautions());
     putUnlessEmpty(fields, "stop-rules", guidance.stopRules());
     putUnlessEmpty(fields, "synonyms", guidance.synonyms());
-    if (!guidance.directions().equals(Directions.UNNAMED)) {
-      fields.put(
-          "directions", List.of(guidance.directions().first(), guidance.directions().second()));
+    if (!guidance.ways().equals(Ways.UNNAMED)) {
+      fields.put("ways", guidance.ways().names());
     }
     fields.put("main", exercise.service().main().id());
     fields.put("serves", new LinkedHashMap<>(exercise.service().contributions()));
@@ -80,6 +79,16 @@ public final class LibraryWriter {
             .map(entry -> dose(entry.getKey(), entry.getValue()))
             .toList());
     fields.put("figure", figure(exercise.figure()));
+    exercise.standing().family().ifPresent(family -> fields.put("family", family));
+    Map<String, Object> staples = new LinkedHashMap<>();
+    exercise
+        .standing()
+        .staples()
+        .forEach((target, purposes) -> staples.put(target, words(purposes.stream())));
+    putUnlessEmpty(fields, "staple", staples);
+    if (exercise.standing().archived()) {
+      fields.put("archived", true);
+    }
     return fields;
   }
 
@@ -147,6 +156,13 @@ public final class LibraryWriter {
     if (form instanceof DoseForm.Hold hold) {
       fields.put("form", "hold");
       fields.put("seconds", hold.seconds());
+    } else if (form instanceof DoseForm.PressesThenHold presses) {
+      fields.put("form", "presses-then-hold");
+      fields.put("presses", presses.presses());
+      fields.put("seconds", presses.seconds());
+    } else if (form instanceof DoseForm.OwnPace own) {
+      fields.put("form", "own-pace");
+      fields.put("a-minute", own.aMinute());
     } else if (form instanceof DoseForm.Pulse) {
       fields.put("form", "pulse");
     } else if (form instanceof DoseForm.Breaths breaths) {
@@ -180,7 +196,11 @@ public final class LibraryWriter {
     fields.put("repetitions", usual.repetitions());
     fields.put("sets", usual.sets());
     fields.put("sides", word(usual.laterality()));
-    fields.put("units", word(usual.units()));
+    fields.put("units", usual.units().each().id());
+    putUnlessEmpty(fields, "order", words(usual.units().order().stream()));
+    if (usual.units().andBack()) {
+      fields.put("back", true);
+    }
     fields.put("rest", usual.restSeconds());
     fields.put("greatest-rest", greatestRestSeconds);
     fields.put("least", least);
@@ -201,7 +221,14 @@ public final class LibraryWriter {
   private static Map<String, Object> figure(Figure figure) {
     Map<String, Object> fields = new LinkedHashMap<>();
     fields.put("view", word(figure.view()));
-    fields.put("poses", figure.poses().stream().map(LibraryWriter::pose).toList());
+    List<List<String>> ways =
+        figure.ways().stream().map(way -> way.stream().map(LibraryWriter::pose).toList()).toList();
+    if (ways.size() == 1) {
+      fields.put("poses", ways.get(0));
+    } else {
+      fields.put("ways", ways);
+    }
+    putUnlessEmpty(fields, "places", sorted(figure.places()));
     putUnlessEmpty(fields, "worked", sorted(figure.worked()));
     fields.put("arrow", word(figure.arrow()));
     fields.put("prop", word(figure.prop()));
@@ -210,6 +237,9 @@ public final class LibraryWriter {
   }
 
   private static String pose(Keyframe keyframe) {
+    if (keyframe instanceof TwoHands hands) {
+      return pose(hands.one()) + TwoHands.BETWEEN + pose(hands.other());
+    }
     return keyframe instanceof Pose pose ? word(pose) : keyframe.text();
   }
 

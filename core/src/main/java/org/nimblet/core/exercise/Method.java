@@ -6,7 +6,8 @@ public enum Method {
   SHORT_PULSES("short pulses"),
   BREATH_COUNTED("counted breaths"),
   LONG_QUIET("long quiet holds"),
-  BRIEF_CAREFUL("brief careful holds");
+  BRIEF_CAREFUL("brief careful holds"),
+  UNTIL_IT_EASES("holds until it eases");
 
   private final String word;
 

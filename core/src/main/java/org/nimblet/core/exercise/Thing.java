@@ -16,6 +16,7 @@ public enum Thing {
   BAND("a band"),
   FINGER_TRAINER("a four-key finger trainer"),
   COIN("a coin"),
+  RUBBER_RING("a loose rubber ring"),
   BOTTLE("a half-litre bottle"),
   FOOD_CAN("a full food can"),
   TIN("a round tin"),

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.nimblet.core.anatomy.Side;
-import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.routine.Finding.Repair;
 
 /** Steps that a referral sign, a clinician, a condition, age or pain closes. */
@@ -58,7 +57,7 @@ final class ClosedRules {
     Step step = routine.steps().get(index);
     Set<Side> open = EnumSet.copyOf(step.sides());
     open.removeAll(routine.closedSides(step, Gate.OF_THE_PERSON));
-    if (step.dose().laterality() != Laterality.EACH || open.size() != 1) {
+    if (!step.dose().laterality().sidesApart() || open.size() != 1) {
       return routine.leaveOut(index);
     }
     Side side = open.iterator().next();

@@ -22,6 +22,7 @@ import org.nimblet.core.exercise.DosePlan;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
 import org.nimblet.core.exercise.Kind;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.routine.Composition.Composed;
 import org.nimblet.core.routine.Composition.NotComposed;
 import org.nimblet.core.routine.Composition.ShortPhase;
@@ -522,7 +523,7 @@ public final class Composer {
     for (int i = 0; i < steps.size(); i++) {
       Step step = steps.get(i);
       Dose dose = step.dose();
-      int rests = (dose.sets() - 1) * dose.units().count() * dose.laterality().passes();
+      int rests = dose.rests();
       if (rests > 0 && !request.pinned().contains(step)) {
         DosePlan own = step.exercise().planOf(dose, request.facts().method());
         int more =

@@ -1,6 +1,7 @@
 package org.nimblet.core.routine;
 
 import java.util.List;
+import org.nimblet.core.exercise.Purpose;
 
 /** What the composer answers: a routine with its reasons, or why there is none. */
 public sealed interface Composition {

@@ -5,7 +5,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import org.apache.commons.numbers.fraction.BigFraction;
-import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.BreathHalf;
@@ -23,6 +22,9 @@ import org.nimblet.core.exercise.Thing;
  * exact lengths, so that 333⅓ ms does not drift.
  */
 public final class CueSheetWriter {
+
+  /** A count at one's own pace may be ended at once; a touch by mistake ends nothing. */
+  private static final long OWN_PACE_ENDED_FROM_MILLIS = 1000;
 
   private final Pace pace;
   private final Notation notation;
@@ -76,19 +78,10 @@ public final class CueSheetWriter {
     Keyframe rest = firstPose();
     Moment whole = new Moment(sidesOf(dose.laterality(), next.firstSide()), 0, 0, 0);
     add(seconds(setUpSeconds), CuePhase.SET_UP, whole, next.setUp(), Sound.START, rest, rest);
-    for (Side side : dose.passes(next.firstSide())) {
-      Sides sides = sidesOf(dose.laterality(), side);
-      if (side != next.firstSide()) {
-        add(
-            seconds(StepTime.SIDE_CHANGE_SECONDS),
-            CuePhase.SWITCH,
-            new Moment(sides, 0, 0, 0),
-            "Change sides: " + side.word() + " now",
-            Sound.SWITCH,
-            rest,
-            rest);
-      }
-      pass(dose.on(side), sides);
+    if (dose.laterality() == Laterality.IN_TURN) {
+      inTurn(dose);
+    } else {
+      sideBySide(dose);
     }
     if (next.hasRelease(pace)) {
       add(
@@ -102,7 +95,59 @@ public final class CueSheetWriter {
     }
   }
 
-  private void pass(Dose dose, Sides sides) {
+  private void sideBySide(Dose dose) {
+    for (Side side : dose.passes(step.firstSide())) {
+      Sides sides = sidesOf(dose.laterality(), side);
+      if (side != step.firstSide()) {
+        changeTo(side, sides, StepTime.SIDE_CHANGE_SECONDS);
+      }
+      pass(dose.on(side), sides, 1, dose.on(side).sets());
+    }
+  }
+
+  /** Round by round, each on one side and then on the other. */
+  private void inTurn(Dose dose) {
+    boolean begun = false;
+    for (int round = 1; round <= dose.sets(); round++) {
+      for (Side side : dose.passes(step.firstSide())) {
+        Sides sides = Sides.of(side);
+        if (begun) {
+          if (side == step.firstSide()) {
+            rest(dose, new Moment(sides, 0, round, 0));
+          }
+          changeTo(side, sides, StepTime.TURN_SECONDS);
+        }
+        begun = true;
+        pass(dose, sides, round, round);
+      }
+    }
+  }
+
+  private void changeTo(Side side, Sides sides, int seconds) {
+    add(
+        seconds(seconds),
+        CuePhase.SWITCH,
+        new Moment(sides, 0, 0, 0),
+        "Change sides: " + side.word() + " now",
+        Sound.SWITCH,
+        firstPose(),
+        firstPose());
+  }
+
+  private void rest(Dose dose, Moment moment) {
+    if (dose.restSeconds() > 0) {
+      add(
+          seconds(dose.restSeconds()),
+          CuePhase.REST,
+          moment.of(0, dose.sets()),
+          "Rest",
+          Sound.REST,
+          firstPose(),
+          firstPose());
+    }
+  }
+
+  private void pass(Dose dose, Sides sides, int firstSet, int lastSet) {
     for (int unit = 0; unit < dose.units().count(); unit++) {
       unitIndex = unit;
       if (unit > 0) {
@@ -115,22 +160,31 @@ public final class CueSheetWriter {
             firstPose(),
             firstPose());
       }
-      for (int set = 1; set <= dose.sets(); set++) {
-        if (set > 1 && dose.restSeconds() > 0) {
-          add(
-              seconds(dose.restSeconds()),
-              CuePhase.REST,
-              new Moment(sides, unit, set, 0).of(0, dose.sets()),
-              "Rest",
-              Sound.REST,
-              firstPose(),
-              firstPose());
+      for (int set = firstSet; set <= lastSet; set++) {
+        if (set > firstSet) {
+          rest(dose, new Moment(sides, unit, set, 0));
+        }
+        if (dose.form() instanceof DoseForm.OwnPace) {
+          ownPace(dose, new Moment(sides, unit, set, 1));
+          continue;
         }
         for (int repetition = 1; repetition <= dose.repetitions(); repetition++) {
           repetition(dose, new Moment(sides, unit, set, repetition));
         }
       }
     }
+  }
+
+  /** A whole set in one cue, which the person ends: the count is theirs. */
+  private void ownPace(Dose dose, Moment started) {
+    add(
+        dose.form().repetitionSeconds(pace).multiply(dose.repetitions()),
+        step.exercise().kind() == Kind.BRIDGE ? CuePhase.PLAY : CuePhase.MOVE,
+        started.of(dose.repetitions(), dose.sets()).easing(OWN_PACE_ENDED_FROM_MILLIS),
+        step.exercise().guidance().cue(),
+        Sound.START,
+        firstPose(),
+        lastPose());
   }
 
   private void repetition(Dose dose, Moment started) {
@@ -140,10 +194,9 @@ public final class CueSheetWriter {
     Keyframe first = firstPose();
     Keyframe last = lastPose();
     if (form instanceof DoseForm.Hold hold) {
-      BigFraction move = seconds(DoseForm.Hold.MOVE_SECONDS);
-      add(move, CuePhase.MOVE, moment, "Go into it", Sound.START, first, last);
-      add(seconds(hold.seconds()), CuePhase.HOLD, moment, cue, Sound.NONE, last, last);
-      add(move, CuePhase.RETURN, moment, "Let go slowly", Sound.DONE, last, first);
+      hold(hold.seconds(), moment);
+    } else if (form instanceof DoseForm.PressesThenHold presses) {
+      pressesThenHold(presses, moment);
     } else if (form instanceof DoseForm.Pulse) {
       BigFraction half = pace.breathSeconds().divide(2);
       BigFraction kept = seconds(DoseForm.Pulse.KEPT_SECONDS);
@@ -208,6 +261,24 @@ public final class CueSheetWriter {
             last);
       }
     }
+  }
+
+  private void hold(int holdSeconds, Moment moment) {
+    BigFraction move = seconds(DoseForm.Hold.MOVE_SECONDS);
+    String cue = step.exercise().guidance().cue();
+    add(move, CuePhase.MOVE, moment, "Go into it", Sound.START, firstPose(), lastPose());
+    add(seconds(holdSeconds), CuePhase.HOLD, moment, cue, Sound.NONE, lastPose(), lastPose());
+    add(move, CuePhase.RETURN, moment, "Let go slowly", Sound.DONE, lastPose(), firstPose());
+  }
+
+  private void pressesThenHold(DoseForm.PressesThenHold form, Moment moment) {
+    BigFraction half = BigFraction.of(DoseForm.PressesThenHold.PRESS_SECONDS, 2);
+    for (int press = 1; press <= form.presses(); press++) {
+      Moment counted = moment.beat(press, form.presses());
+      add(half, CuePhase.MOVE, counted, "Press lightly", Sound.BEAT, firstPose(), lastPose());
+      add(half, CuePhase.RETURN, counted, "Let go", Sound.NONE, lastPose(), firstPose());
+    }
+    hold(form.seconds(), moment);
   }
 
   /** Into it on one half of the breath, back on the other; in on the way in, always. */
@@ -282,8 +353,7 @@ public final class CueSheetWriter {
 
   /** The keyframes of the step, for the digits of the unit that is at work. */
   private List<Keyframe> poses() {
-    List<Digit> digits = step.dose().units().digits(unitIndex);
-    return step.exercise().figure().poses().stream().map(pose -> pose.forDigits(digits)).toList();
+    return step.exercise().figure().posesOf(step.dose().units(), unitIndex);
   }
 
   private Keyframe firstPose() {
@@ -296,7 +366,7 @@ public final class CueSheetWriter {
   }
 
   private String label(int unit) {
-    return step.dose().units().label(unit, notation, step.exercise().guidance().directions());
+    return step.dose().units().label(unit, notation, step.exercise().guidance().ways());
   }
 
   private static BigFraction seconds(int whole) {
@@ -305,7 +375,7 @@ public final class CueSheetWriter {
 
   private static Sides sidesOf(Laterality laterality, Side side) {
     return switch (laterality) {
-      case EACH, WORKING_SIDE, ONE_SIDE -> Sides.of(side);
+      case EACH, IN_TURN, WORKING_SIDE, ONE_SIDE -> Sides.of(side);
       case TOGETHER -> Sides.BOTH;
       case ALTERNATING -> Sides.ALTERNATING;
     };

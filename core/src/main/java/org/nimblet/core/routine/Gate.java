@@ -227,13 +227,13 @@ public enum Gate {
       reason.ifPresent(reasons::add);
       open += reason.isEmpty() ? 1 : 0;
     }
-    boolean oneSideWillDo = laterality(exercise, asked) == Laterality.EACH && open > 0;
+    boolean oneSideWillDo = laterality(exercise, asked).sidesApart() && open > 0;
     return oneSideWillDo ? Optional.empty() : reasons.stream().findFirst();
   }
 
   /** The only side on which an exercise may be done, where it is one of two. */
   static Optional<Side> onlySide(Exercise exercise, PurposePlan plan, RoutineRequest asked) {
-    if (laterality(exercise, asked) != Laterality.EACH) {
+    if (!laterality(exercise, asked).sidesApart()) {
       return Optional.empty();
     }
     List<Side> open =

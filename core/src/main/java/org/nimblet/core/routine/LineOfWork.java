@@ -15,6 +15,7 @@ import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
 import org.nimblet.core.exercise.Kind;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.exercise.Recovery;
 import org.nimblet.core.exercise.Use;
 

@@ -106,7 +106,7 @@ final class Options {
 
   private static Dose usual(DosePlan dosePlan, Optional<Side> only) {
     Dose usual = dosePlan.usual();
-    return only.isPresent() && usual.laterality() == Laterality.EACH
+    return only.isPresent() && usual.laterality().sidesApart()
         ? usual.withLaterality(Laterality.ONE_SIDE)
         : usual;
   }

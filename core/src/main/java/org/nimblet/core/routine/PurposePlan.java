@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.Kind;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.routine.Phase.Scope;
 
 /**

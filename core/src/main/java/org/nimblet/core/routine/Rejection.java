@@ -11,6 +11,7 @@ import org.nimblet.core.exercise.Discipline;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.Load;
 import org.nimblet.core.exercise.Position;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.exercise.Thing;
 
 /**

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.routine.Finding.Repair;
 import org.nimblet.core.routine.Finding.Severity;
 

@@ -101,7 +101,7 @@ public record Step(
   /** The sides that work in it. */
   public Set<Side> sides() {
     return switch (dose.laterality()) {
-      case EACH, TOGETHER, ALTERNATING -> EnumSet.allOf(Side.class);
+      case EACH, IN_TURN, TOGETHER, ALTERNATING -> EnumSet.allOf(Side.class);
       case WORKING_SIDE, ONE_SIDE -> EnumSet.of(firstSide);
     };
   }

@@ -5,6 +5,7 @@ import java.util.List;
 import org.apache.commons.numbers.fraction.BigFraction;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Dose;
+import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Pace;
 
 /**
@@ -15,6 +16,9 @@ public final class StepTime {
 
   /** Between the two passes of a dose that is done one side after the other. */
   public static final int SIDE_CHANGE_SECONDS = 4;
+
+  /** Between the sides where they work in turn, both of them ready. */
+  public static final int TURN_SECONDS = 2;
 
   /** Between two units on one side. */
   public static final int UNIT_CHANGE_SECONDS = 2;
@@ -41,21 +45,43 @@ public final class StepTime {
 
   private static BigFraction work(Dose dose, Pace pace) {
     List<Side> sides = dose.passes(Side.LEFT);
-    BigFraction changes = BigFraction.of((long) (sides.size() - 1) * SIDE_CHANGE_SECONDS);
-    if (dose.exception().isEmpty()) {
-      return changes.add(pass(dose, pace).multiply(sides.size()));
+    BigFraction between = BigFraction.of(sideChanges(dose));
+    if (dose.laterality() == Laterality.IN_TURN) {
+      long rests = (long) dose.rests() * dose.restSeconds();
+      return round(dose, pace).multiply(dose.sets() * sides.size()).add(between).add(rests);
     }
-    return sides.stream().map(side -> pass(dose.on(side), pace)).reduce(changes, BigFraction::add);
+    if (dose.exception().isEmpty()) {
+      return between.add(pass(dose, pace).multiply(sides.size()));
+    }
+    return sides.stream().map(side -> pass(dose.on(side), pace)).reduce(between, BigFraction::add);
+  }
+
+  /** Whole seconds that go into changing sides. */
+  public static int sideChanges(Dose dose) {
+    return dose.laterality() == Laterality.IN_TURN
+        ? (dose.sets() * dose.laterality().passes() - 1) * TURN_SECONDS
+        : (dose.laterality().passes() - 1) * SIDE_CHANGE_SECONDS;
   }
 
   private static BigFraction pass(Dose dose, Pace pace) {
     int units = dose.units().count();
     long rests = (long) units * (dose.sets() - 1) * dose.restSeconds();
-    long changes = (long) (units - 1) * UNIT_CHANGE_SECONDS;
     return dose.form()
         .repetitionSeconds(pace)
         .multiply(dose.repetitions() * dose.sets() * units)
-        .add(rests + changes);
+        .add(rests + unitChanges(dose));
+  }
+
+  /** One set on one side, through all units. */
+  private static BigFraction round(Dose dose, Pace pace) {
+    return dose.form()
+        .repetitionSeconds(pace)
+        .multiply(dose.repetitions() * dose.units().count())
+        .add(unitChanges(dose));
+  }
+
+  private static long unitChanges(Dose dose) {
+    return (long) (dose.units().count() - 1) * UNIT_CHANGE_SECONDS;
   }
 
   /** The length of a dose in milliseconds, without set-up, rounded half up. */

@@ -15,6 +15,7 @@ import org.nimblet.core.anatomy.SidedTarget;
 import org.nimblet.core.anatomy.Target;
 import org.nimblet.core.anatomy.Tissue;
 import org.nimblet.core.exercise.Discipline;
+import org.nimblet.core.exercise.Purpose;
 
 /**
  * How much a routine should serve each target on each side, 0–10.

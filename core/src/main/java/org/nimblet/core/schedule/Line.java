@@ -4,7 +4,7 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.Set;
 import org.nimblet.core.anatomy.Tissue;
-import org.nimblet.core.routine.Purpose;
+import org.nimblet.core.exercise.Purpose;
 
 /**
  * A free-standing obligation at one anchor: what the planner gives a place. Morning and night are

@@ -7,8 +7,8 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import org.nimblet.core.anatomy.Tissue;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.routine.PainDose;
-import org.nimblet.core.routine.Purpose;
 import org.nimblet.core.routine.PurposePlan;
 import org.nimblet.core.schedule.Anchor.PartOfDay;
 

@@ -9,7 +9,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import org.nimblet.core.routine.Purpose;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.schedule.Anchor.PartOfDay;
 import org.nimblet.core.schedule.Obligation.Frequency;
 import org.yaml.snakeyaml.LoaderOptions;

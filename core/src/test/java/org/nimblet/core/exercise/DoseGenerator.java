@@ -1,10 +1,14 @@
 package org.nimblet.core.exercise;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
+import java.util.Random;
 import java.util.SplittableRandom;
 import java.util.random.RandomGenerator;
 import java.util.stream.Stream;
+import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Side;
 
 /** Doses drawn from a seed, over every form and the whole of each range. */
@@ -25,7 +29,7 @@ public final class DoseGenerator {
             between(1, 6),
             between(1, 3),
             Laterality.values()[random.nextInt(Laterality.values().length)],
-            Units.values()[random.nextInt(Units.values().length)],
+            units(),
             between(0, 30));
     if (dose.laterality() == Laterality.EACH && random.nextInt(3) == 0) {
       Side side = Side.values()[random.nextInt(2)];
@@ -34,6 +38,18 @@ public final class DoseGenerator {
               Optional.of(new Dose.SideException(side, form(), between(1, 6), between(1, 3))));
     }
     return random.nextInt(4) == 0 ? dose.withLoad(load()) : dose;
+  }
+
+  /** Any units; their ways are two, as those of the words beside which they are read. */
+  private Units units() {
+    Units.Each each = Units.Each.values()[random.nextInt(Units.Each.values().length)];
+    Units units = Units.of(each);
+    if (random.nextInt(3) == 0 && (each == Units.Each.FINGERS || each == Units.Each.DIGITS)) {
+      List<Digit> order = new ArrayList<>(units.takingPart());
+      Collections.shuffle(order, new Random(random.nextLong()));
+      units = units.inOrder(order);
+    }
+    return each != Units.Each.WHOLE && random.nextInt(4) == 0 ? units.thereAndBack() : units;
   }
 
   private Load load() {
@@ -48,7 +64,9 @@ public final class DoseGenerator {
   }
 
   private DoseForm form() {
-    return switch (random.nextInt(9)) {
+    return switch (random.nextInt(11)) {
+      case 9 -> new DoseForm.PressesThenHold(between(1, 8), between(1, 20));
+      case 10 -> new DoseForm.OwnPace(between(10, 120));
       case 0 -> new DoseForm.Hold(between(1, 90));
       case 1 -> new DoseForm.Pulse();
       case 2 -> new DoseForm.Breaths(between(1, 10));

@@ -16,7 +16,7 @@ import org.nimblet.core.anatomy.Side;
 
 class DoseTextTest {
 
-  private static final Directions PALMS = new Directions("palm up", "palm down");
+  private static final Ways PALMS = new Ways(List.of("palm up", "palm down"));
   private static final Dose PRESSES =
       new Dose(new DoseForm.Count(2, 60), 10, 1, Laterality.EACH, Units.WHOLE, 30);
   private static final Dose HOLD =
@@ -38,7 +38,7 @@ class DoseTextTest {
     Dose usual = generator.dose();
     Dose dose = generator.dose();
     Notation notation = Notation.values()[(int) (seed % Notation.values().length)];
-    Directions directions = seed % 3 == 0 ? Directions.UNNAMED : PALMS;
+    Ways directions = seed % 3 == 0 ? Ways.UNNAMED : PALMS;
     if (dose.load().isEmpty() && usual.load().isPresent()) {
       dose = dose.withLoad(usual.load().get());
     }

@@ -90,7 +90,7 @@ class ExerciseLibraryTest {
                       .satisfies(bounds -> assertThat(bounds.greatest()).isLessThanOrEqualTo(30)));
       if (exercise.kind() == Kind.STRETCH) {
         exercise.doses().values().stream()
-            .filter(plan -> plan.usual().units() == Units.FINGERS)
+            .filter(plan -> plan.usual().units().singleDigits())
             .forEach(plan -> assertThat(plan.bounds().greatest()).isLessThanOrEqualTo(10));
       }
     }

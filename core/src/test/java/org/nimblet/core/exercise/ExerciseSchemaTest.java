@@ -64,7 +64,7 @@ class ExerciseSchemaTest {
         "title: Palm rub | titel: Palm rub | titel",
         "form: timed, seconds: 25 | form: timed | seconds",
         "warmth: 8 | cold: 8 | serves",
-        "poses: [palms-together] | poses: [handstand] | pose"
+        "poses: [interlaced] | poses: [handstand] | pose"
       })
   void aWrongFieldIsInvalid(String good, String bad, String named) {
     String heat = resource("library/heat.yaml");
@@ -93,12 +93,14 @@ class ExerciseSchemaTest {
         Arguments.of("condition", Condition.values()),
         Arguments.of("hand-role", HandRole.values()),
         Arguments.of("use-rule", UseRule.values()),
-        Arguments.of("units", Units.values()),
+        Arguments.of("units", Units.Each.values()),
         Arguments.of("view", FigureView.values()),
         Arguments.of("arrow", FigureArrow.values()),
         Arguments.of("prop", FigureProp.values()),
         Arguments.of("digit", Digit.values()),
-        Arguments.of("breath-half", BreathHalf.values()));
+        Arguments.of("breath-half", BreathHalf.values()),
+        Arguments.of("body-place", BodyPlace.values()),
+        Arguments.of("purpose", Purpose.values()));
   }
 
   @ParameterizedTest(name = "{0}")

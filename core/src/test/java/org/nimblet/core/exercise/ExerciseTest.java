@@ -29,14 +29,15 @@ class ExerciseTest {
           List.of("Gently."),
           List.of(),
           List.of(),
-          Directions.UNNAMED);
+          Ways.UNNAMED);
   private static final Progression PROGRESSION =
       new Progression(
           "Less.", "More.", Optional.empty(), Optional.empty(), new Progression.ByDose());
   private static final Figure FIGURE =
       new Figure(
           FigureView.PALM,
-          List.of(Pose.FLAT),
+          List.of(List.of(Pose.FLAT)),
+          Set.of(),
           Set.of(),
           FigureArrow.NONE,
           FigureProp.NONE,
@@ -81,7 +82,8 @@ class ExerciseTest {
         Method.STEADY_HOLD,
         doses,
         PROGRESSION,
-        FIGURE);
+        FIGURE,
+        Standing.PLAIN);
   }
 
   @ParameterizedTest
@@ -126,7 +128,8 @@ class ExerciseTest {
             Method.STEADY_HOLD,
             everyone.doses(),
             PROGRESSION,
-            FIGURE);
+            FIGURE,
+            Standing.PLAIN);
     assertThat(some.suits(Discipline.WINDS)).isTrue();
     assertThat(some.suits(Discipline.MOUSE)).isFalse();
   }
@@ -152,7 +155,8 @@ class ExerciseTest {
             () ->
                 new Figure(
                     FigureView.PALM,
-                    List.of(Pose.FLAT, Pose.BODY_UPRIGHT),
+                    List.of(List.of(Pose.FLAT, Pose.BODY_UPRIGHT)),
+                    Set.of(),
                     Set.of(),
                     FigureArrow.NONE,
                     FigureProp.NONE,
@@ -162,7 +166,8 @@ class ExerciseTest {
             () ->
                 new Figure(
                     FigureView.PALM,
-                    List.of(),
+                    List.of(List.of()),
+                    Set.of(),
                     Set.of(),
                     FigureArrow.NONE,
                     FigureProp.NONE,
@@ -240,6 +245,11 @@ class ExerciseTest {
     assertThat(Units.DIGITS.digits(0)).containsExactly(Digit.THUMB);
     assertThat(Units.PAIRS.digits(9)).containsExactly(Digit.RING, Digit.LITTLE);
     assertThat(Units.DIRECTIONS.digits(1)).isEmpty();
-    assertThat(Units.values()).extracting(Units::count).containsExactly(1, 4, 5, 10, 2, 3, 4, 14);
+    assertThat(Units.HAND_AND_PAIRS.digits(0)).containsExactly(Digit.values());
+    assertThat(Units.HAND_AND_PAIRS.digits(1)).containsExactly(Digit.THUMB, Digit.INDEX);
+    assertThat(Units.GROUPS.digits(1)).containsExactly(Digit.INDEX, Digit.MIDDLE, Digit.RING);
+    assertThat(Units.Each.values())
+        .extracting(each -> Units.of(each).count())
+        .containsExactly(1, 4, 5, 10, 11, 3, 4, 2, 10, 14, 2);
   }
 }

@@ -49,7 +49,9 @@ class KeyframeTest {
     assertThat(Pose.LIFT_INDEX.forDigits(List.of(Digit.RING))).isEqualTo(Pose.LIFT_RING);
     assertThat(Pose.GAP_INDEX_MIDDLE.forDigits(List.of(Digit.THUMB, Digit.LITTLE)))
         .isEqualTo(Pose.GAP_THUMB_LITTLE);
-    assertThat(Pose.LIFT_INDEX.forDigits(List.of(Digit.THUMB))).isEqualTo(Pose.LIFT_INDEX);
+    assertThat(Pose.CURL_INDEX.forDigits(List.of(Digit.THUMB))).isEqualTo(Pose.CURL_INDEX);
+    assertThat(Pose.CURL_INDEX.shows(List.of(Digit.THUMB))).isFalse();
+    assertThat(Pose.LIFT_INDEX.shows(List.of(Digit.THUMB))).isTrue();
     assertThat(Pose.FLAT.forDigits(List.of(Digit.RING))).isEqualTo(Pose.FLAT);
     assertThat(Pose.LIFT_INDEX.forDigits(List.of())).isEqualTo(Pose.LIFT_INDEX);
   }

@@ -49,7 +49,10 @@ class LadderTest {
         .containsExactly(
             40, 45, 50, 55, 60, 65, 70, 75, 85, 95, 105, 115, 125, 140, 155, 170, 185, 205, 225,
             250, 275, 300);
-    assertThat(words("fast-open-and-close", Method.STEADY_HOLD)).hasSize(22).endsWith("300");
+    assertThat(words("fast-open-and-close", Method.STEADY_HOLD))
+        .hasSize(28)
+        .startsWith("10", "15", "20", "25", "30", "35", "40", "45")
+        .endsWith("300");
   }
 
   /** ACSM 2011 and 2009, from memory: 8–12 repetitions, load up by 2–10 %. */

@@ -28,13 +28,14 @@ class LibraryFieldTest {
         main: wrist
         serves: {wrist: 8, finger-flexors: 3}
         segment: wrists
+        uses: {wrist: 2}
         intensity: 1
         needs-warmth: false
         positions: [sit]
         things: [towel]
         disciplines: [winds]
-        dose: {form: count, beats: 2, beats-per-minute: 50, repetitions: 5, sides: each, units: directions, least: 3, greatest: 8}
-        figure: {view: side, poses: [loose-fist], worked: [index], arrow: circle}
+        dose: {form: count, beats: 2, beats-per-minute: 50, repetitions: 5, sides: each, units: ways, least: 3, greatest: 8}
+        figure: {view: side, poses: [loose-fist, curl-index], worked: [index], arrow: circle}
       """;
 
   @ParameterizedTest(name = "{0} -> {1}")
@@ -54,15 +55,27 @@ class LibraryFieldTest {
         "main: wrist | main: elbow-grease | main | is no target",
         "main: wrist | main: reach | serves | must be one of what it serves",
         "wrist: 8 | wrist: many | serves.wrist | must be a whole number",
-        "form: count | form: pause | dose.form | must be one of hold, pulse, breaths, count",
+        "form: count | form: pause | dose.form | must be one of hold, presses-then-hold, pulse",
         "beats: 2 | beats: 99 | dose.quantity | beats (99) must be between 1 and 32",
         "beats-per-minute: 50 | tempo: 50 | dose.tempo | is no field here",
-        "sides: each | sides: both | dose.sides | must be one of each, together",
-        "units: directions | units: toes | dose.units | must be one of whole, fingers",
+        "sides: each | sides: both | dose.sides | must be one of each, in-turn, together",
+        "units: ways | units: toes | dose.units | must be one of whole, fingers",
+        "units: ways | units: digits, order: [index] | dose.quantity | must name each of thumb-index-",
+        "units: ways | units: ways, order: [index] | dose.quantity | with units fingers or digits only",
+        "units: ways | units: whole, back: true | dose.quantity | with units other than whole",
+        "poses: [loose-fist, curl-index] | ways: [[fist], [flat], [hook]] | exercise | as many as the ways",
+        "units: ways | units: digits | figure.poses | must have a form for thumb",
+        "poses: [loose-fist, curl-index] | ways: [[fist], []] | figure.ways | must be a list of texts",
+        "poses: [loose-fist, curl-index] | poses: [bend-index part-index-middle] | figure.poses | index finger that stands",
+        "poses: [loose-fist, curl-index] | poses: [fist + interlaced] | figure.poses | must be a pose of one hand",
+        "main: wrist | family: alone; main: wrist | family | must be shared by another exercise",
+        "main: wrist | staple: {toes: [break]}; main: wrist | staple.toes | is no target",
+        "main: wrist | staple: {wrist: [lunch]}; main: wrist | staple.wrist | must be one of warm-up",
+        "main: wrist | staple: {reach: [break]}; main: wrist | exercise | must be one of what it serves",
         "least: 3 | least: 6 | dose.quantity | must lie within its bounds 6 to 8",
         "greatest: 8 | greatest: lots | dose.greatest | must be a whole number",
         "view: side | view: above | figure.view | must be one of palm, back, side",
-        "poses: [loose-fist] | poses: [handstand] | figure.poses | must be one of flat, closed",
+        "poses: [loose-fist, curl-index] | poses: [handstand] | figure.poses | must be one of flat, closed",
         "worked: [index] | worked: [sixth] | figure.worked | must be one of thumb, index",
         "arrow: circle | arrow: zigzag | figure.arrow | must be one of none, pull",
       })
@@ -70,7 +83,9 @@ class LibraryFieldTest {
     LibraryException thrown =
         catchThrowableOfType(
             LibraryException.class,
-            () -> ExerciseLibrary.read(Map.of("wrists.yaml", GOOD.replace(good, bad))));
+            () ->
+                ExerciseLibrary.read(
+                    Map.of("wrists.yaml", GOOD.replace(good, bad.replace("; ", "\n  ")))));
     assertThat(thrown).isNotNull();
     assertThat(thrown.problems())
         .anySatisfy(

@@ -11,6 +11,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
+import org.nimblet.core.exercise.Purpose;
 
 /**
  * The choices behind real requests of every purpose, from random small parts of the library, beside

@@ -35,6 +35,7 @@ import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Method;
 import org.nimblet.core.exercise.Pace;
 import org.nimblet.core.exercise.Position;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.exercise.ReferralSign;
 import org.nimblet.core.exercise.Thing;
 import org.nimblet.core.exercise.Use;

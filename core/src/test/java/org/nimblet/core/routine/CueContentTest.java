@@ -107,7 +107,7 @@ class CueContentTest {
     assertThat(cues("even-taps", taps, Side.LEFT, Notation.NAMES).subList(1, 6))
         .extracting(Cue::from)
         .containsExactly(
-            Pose.LIFT_INDEX, Pose.LIFT_MIDDLE, Pose.LIFT_RING, Pose.LIFT_LITTLE, Pose.LIFT_INDEX);
+            Pose.LIFT_THUMB, Pose.LIFT_INDEX, Pose.LIFT_MIDDLE, Pose.LIFT_RING, Pose.LIFT_LITTLE);
   }
 
   @Test
@@ -117,19 +117,21 @@ class CueContentTest {
     assertThat(cues)
         .filteredOn(cue -> cue.phase() == CuePhase.HOLD && cue.sides() == Sides.RIGHT)
         .extracting(Cue::unit)
-        .containsExactly("i", "m", "a", "c");
+        .containsExactly("c", "a", "m", "i", "p");
     assertThat(cues)
         .filteredOn(cue -> cue.phase() == CuePhase.HOLD && cue.sides() == Sides.LEFT)
         .extracting(Cue::digits)
         .containsExactly(
-            List.of(Digit.INDEX),
-            List.of(Digit.MIDDLE),
+            List.of(Digit.LITTLE),
             List.of(Digit.RING),
-            List.of(Digit.LITTLE));
+            List.of(Digit.MIDDLE),
+            List.of(Digit.INDEX),
+            List.of(Digit.THUMB));
     assertThat(cues)
         .filteredOn(cue -> cue.text().startsWith("Next: "))
         .extracting(Cue::text)
-        .containsExactly("Next: m", "Next: a", "Next: c", "Next: m", "Next: a", "Next: c");
+        .containsExactly(
+            "Next: a", "Next: m", "Next: i", "Next: p", "Next: a", "Next: m", "Next: i", "Next: p");
   }
 
   @Test

@@ -155,7 +155,8 @@ class CueFormsTest {
     Step step = new Step(squeeze, dose, Position.SIT, Side.LEFT, fist, true, java.util.Set.of());
     assertThat(step.things()).isEmpty();
     assertThat(step.setUp()).contains("With the own fist: Close the empty hand");
-    assertThat(step.doseWords(Method.STEADY_HOLD, Notation.NAMES)).isEqualTo("5 s × 5 each side");
+    assertThat(step.doseWords(Method.STEADY_HOLD, Notation.NAMES))
+        .isEqualTo("5 s, 5 rounds, sides in turn");
     CueSheet sheet = CueSheetWriter.write(List.of(step), Pace.USUAL, Notation.NAMES);
     assertThat(sheet.cues().get(0).durationMillis()).isEqualTo(3000);
   }

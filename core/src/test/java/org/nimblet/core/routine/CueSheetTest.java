@@ -67,13 +67,39 @@ class CueSheetTest {
     DoseGenerator generator = new DoseGenerator(seed);
     Dose dose = generator.dose();
     CueSheet sheet = sheetOf(dose, generator.pace());
-    long repetitions =
-        sheet.cues().stream()
-            .filter(cue -> cue.repetition() > 0)
-            .map(cue -> List.of(cue.sides(), cue.unit(), cue.set(), cue.repetition()))
-            .distinct()
-            .count();
+    List<Cue> worked = sheet.cues().stream().filter(cue -> cue.repetition() > 0).toList();
+    long repetitions = 0;
+    for (Side side : dose.passes(Side.LEFT)) {
+      if (dose.on(side).form() instanceof DoseForm.OwnPace) {
+        repetitions += ownPaced(worked, side, dose);
+      } else {
+        repetitions += begun(worked, side, dose);
+      }
+    }
     assertThat(repetitions).isEqualTo(dose.totalRepetitions());
+  }
+
+  private static boolean isOf(Cue cue, Side side, Dose dose) {
+    return dose.laterality().passes() == 1 || cue.sides() == Sides.of(side);
+  }
+
+  /** A count at one's own pace is one cue for a whole set. */
+  private static long ownPaced(List<Cue> worked, Side side, Dose dose) {
+    return worked.stream().filter(cue -> isOf(cue, side, dose)).mapToLong(Cue::repetitions).sum();
+  }
+
+  /** How often a repetition begins: its number, set or unit is another one than before. */
+  private static long begun(List<Cue> worked, Side side, Dose dose) {
+    long begun = 0;
+    List<?> before = List.of();
+    for (Cue cue : worked) {
+      if (isOf(cue, side, dose)) {
+        List<?> at = List.of(cue.unit(), cue.digits(), cue.set(), cue.repetition());
+        begun += at.equals(before) ? 0 : 1;
+        before = at;
+      }
+    }
+    return begun;
   }
 
   private static CueSheet sheetOf(Dose dose, Pace pace) {

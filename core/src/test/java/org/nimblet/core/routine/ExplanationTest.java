@@ -19,13 +19,14 @@ import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
 import org.nimblet.core.exercise.Kind;
 import org.nimblet.core.exercise.Method;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.routine.Choice.Share;
 
 /** The sentences of the reasons, made in one place from data. */
 class ExplanationTest {
 
   private static final Exercise CURLS =
-      ExerciseLibrary.shipped().find("curls-of-two").orElseThrow();
+      ExerciseLibrary.shipped().find("curls-of-three").orElseThrow();
 
   private static Choice choice(List<Share> served, int level, OptionalInt days, boolean liked) {
     return new Choice("a", level, 30, 100, served, days, Method.BREATH_COUNTED, liked, false);

@@ -20,6 +20,7 @@ import org.nimblet.core.exercise.Condition;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
 import org.nimblet.core.exercise.Position;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.exercise.ReferralSign;
 
 /** Every reason that keeps an exercise out before anything is weighed, and its sentence. */
@@ -87,8 +88,8 @@ class GateTest {
     "palm-up-fingers-back, FOREARM_PALM_SIDE, 7, true",
     "tendon-sequence, PALM, 6, false",
     "tendon-sequence, PALM, 7, true",
-    "curls-of-two, PALM, 3, false",
-    "curls-of-two, PALM, 4, true",
+    "every-other-finger, PALM, 3, false",
+    "every-other-finger, PALM, 4, true",
     "one-finger-curls, FOREARM_PALM_SIDE, 9, false",
     "tendon-sequence, NECK, 10, false",
     "mimed-hand-wash, RING_FINGER, 10, false",

@@ -5,6 +5,7 @@ import java.util.List;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.exercise.Use;
 import org.nimblet.core.schedule.Line;
 import org.nimblet.core.schedule.PlanDay;

@@ -16,6 +16,7 @@ import org.nimblet.core.exercise.HandRole;
 import org.nimblet.core.exercise.Method;
 import org.nimblet.core.exercise.Pace;
 import org.nimblet.core.exercise.Position;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.exercise.Thing;
 
 /** A right-handed player of plucked strings with everything at hand, until something is changed. */

@@ -26,6 +26,7 @@ import org.nimblet.core.exercise.HandRole;
 import org.nimblet.core.exercise.Method;
 import org.nimblet.core.exercise.Pace;
 import org.nimblet.core.exercise.Position;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.exercise.ReferralSign;
 import org.nimblet.core.exercise.Thing;
 

@@ -29,6 +29,7 @@ import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Load;
 import org.nimblet.core.exercise.Method;
 import org.nimblet.core.exercise.Position;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.exercise.ReferralSign;
 import org.nimblet.core.exercise.Substitution;
 import org.nimblet.core.exercise.Thing;
@@ -101,7 +102,7 @@ class RoutineCheckTest {
   }
 
   static Stream<Arguments> cases() {
-    Step hot = step("wrist-circles-pointing");
+    Step hot = step("wrist-circles-loose-fist");
     Step curls = step("wrist-curl-palm-up");
     Exercise slurs = find("three-note-slurs");
     Dose paced = slurs.doseFor(Method.STEADY_HOLD).usual();
@@ -197,8 +198,8 @@ class RoutineCheckTest {
             RoutineRule.HOLD_OVER_CAP,
             Purpose.WARM_UP,
             for_(Purpose.WARM_UP),
-            List.of(hot, step("palm-up-fingers-back", 30), step("fingers-up-halt", 20)),
-            List.of(hot, step("palm-up-fingers-back", 30))),
+            List.of(hot, step("palm-up-fingers-back", 15), step("fingers-up-halt", 15)),
+            List.of(hot, step("palm-up-fingers-back", 15))),
         of(
             RoutineRule.HOLD_OVER_CAP,
             Purpose.COOL_DOWN,
@@ -260,8 +261,8 @@ class RoutineCheckTest {
             RoutineRule.SIDE_BIAS_TOO_LARGE,
             Purpose.COOL_DOWN,
             for_(Purpose.COOL_DOWN),
-            List.of(hot, exceptLeft(back, 10, 20)),
-            List.of(hot, exceptLeft(back, 14, 20))),
+            List.of(hot, exceptLeft(back, 15, 30)),
+            List.of(hot, exceptLeft(back, 20, 30))),
         of(
             RoutineRule.POSITION_UNAVAILABLE,
             Purpose.WARM_UP,
@@ -314,7 +315,9 @@ class RoutineCheckTest {
     Dose dose = step.dose().withQuantity(right);
     return step.withDose(
         dose.withException(
-            Optional.of(new Dose.SideException(Side.LEFT, new DoseForm.Hold(left), 1, 1))));
+            Optional.of(
+                new Dose.SideException(
+                    Side.LEFT, new DoseForm.Hold(left), dose.repetitions(), 1))));
   }
 
   @ParameterizedTest(name = "{0}")
@@ -387,7 +390,7 @@ class RoutineCheckTest {
   @Test
   void aRepairSaysWhatItWillDo() {
     RequestBuilder asked = RequestBuilder.of(Purpose.COOL_DOWN);
-    Step hot = step("wrist-circles-pointing");
+    Step hot = step("wrist-circles-loose-fist");
     Step back = step("palm-up-fingers-back");
     List<String> words = new ArrayList<>();
     for (List<Step> steps :

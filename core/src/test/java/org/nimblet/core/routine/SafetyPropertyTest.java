@@ -21,6 +21,7 @@ import org.nimblet.core.exercise.Condition;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
 import org.nimblet.core.exercise.Position;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.exercise.ReferralSign;
 import org.nimblet.core.exercise.RegionGroup;
 import org.nimblet.core.exercise.Thing;

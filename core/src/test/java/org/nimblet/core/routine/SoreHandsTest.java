@@ -27,9 +27,11 @@ import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
 import org.nimblet.core.exercise.HandRole;
 import org.nimblet.core.exercise.Kind;
+import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Load;
 import org.nimblet.core.exercise.Method;
 import org.nimblet.core.exercise.Position;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.exercise.ReferralSign;
 import org.nimblet.core.exercise.Thing;
 import org.nimblet.core.routine.Composition.Composed;
@@ -217,8 +219,9 @@ class SoreHandsTest {
         .contains(RoutineRule.DOSE_OUT_OF_BOUNDS);
     assertThat(rules(strength(), step("squeeze-ladder").withDose(squeeze.withRepetitions(5, 10))))
         .contains(RoutineRule.DOSE_OUT_OF_BOUNDS);
+    Dose apart = squeeze.withLaterality(Laterality.EACH);
     Dose leftDiffers =
-        squeeze.withException(
+        apart.withException(
             Optional.of(new Dose.SideException(Side.LEFT, new DoseForm.Hold(5), 100, 1)));
     assertThat(rules(strength(), step("squeeze-ladder").withDose(leftDiffers)))
         .contains(RoutineRule.DOSE_OUT_OF_BOUNDS);

@@ -18,6 +18,7 @@ import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.anatomy.SidedTarget;
 import org.nimblet.core.anatomy.Tissue;
 import org.nimblet.core.exercise.Discipline;
+import org.nimblet.core.exercise.Purpose;
 
 class WeightsTest {
 

@@ -16,7 +16,7 @@ import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.random.RandomGenerator;
 import org.nimblet.core.anatomy.Tissue;
-import org.nimblet.core.routine.Purpose;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.schedule.Anchor.AfterPlay;
 import org.nimblet.core.schedule.Anchor.AtClock;
 import org.nimblet.core.schedule.Anchor.PartOfDay;

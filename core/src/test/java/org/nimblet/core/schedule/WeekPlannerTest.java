@@ -17,7 +17,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.nimblet.core.anatomy.Tissue;
-import org.nimblet.core.routine.Purpose;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.schedule.Anchor.AfterActivity;
 import org.nimblet.core.schedule.Anchor.AtClock;
 import org.nimblet.core.schedule.Anchor.PartOfDay;

@@ -12,7 +12,7 @@ import java.util.Set;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.nimblet.core.anatomy.Tissue;
-import org.nimblet.core.routine.Purpose;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.schedule.Anchor.AfterPlay;
 import org.nimblet.core.schedule.Anchor.AtClock;
 import org.nimblet.core.schedule.Anchor.PartOfDay;

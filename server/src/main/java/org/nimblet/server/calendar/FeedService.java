@@ -7,7 +7,7 @@ import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
-import org.nimblet.core.routine.Purpose;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.server.calendar.CalendarForms.FeedForm;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.client.ClientFiles;

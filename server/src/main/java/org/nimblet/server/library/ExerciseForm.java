@@ -18,9 +18,9 @@ import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Movement;
 import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.anatomy.Region;
+import org.nimblet.core.exercise.BodyPlace;
 import org.nimblet.core.exercise.BodySegment;
 import org.nimblet.core.exercise.Condition;
-import org.nimblet.core.exercise.Directions;
 import org.nimblet.core.exercise.Discipline;
 import org.nimblet.core.exercise.Dose;
 import org.nimblet.core.exercise.DosePlan;
@@ -40,6 +40,7 @@ import org.nimblet.core.exercise.Recovery;
 import org.nimblet.core.exercise.ReferralSign;
 import org.nimblet.core.exercise.Thing;
 import org.nimblet.core.exercise.Use;
+import org.nimblet.core.exercise.Ways;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.platform.InvalidFieldException.WrongField;
 
@@ -63,8 +64,8 @@ record ExerciseForm(
         List<@NotBlank(message = TEXT) String> cautions,
     @NotNull(message = LIST) List<@NotBlank(message = TEXT) String> stopRules,
     @NotNull(message = LIST) List<@NotBlank(message = TEXT) String> synonyms,
-    @NotNull(message = LIST) @Size(max = 2, message = "Two names, or none.")
-        List<@NotBlank(message = TEXT) String> directions,
+    @NotNull(message = LIST) @Size(max = Ways.MOST, message = "Two to twenty names, or none.")
+        List<@NotBlank(message = TEXT) String> ways,
     @NotBlank(message = "One of the targets it serves.") String main,
     @NotEmpty(message = "At least one target, 1 to 10 points.") Map<String, Integer> serves,
     @NotNull(message = "One of the parts of the body.") BodySegment segment,
@@ -91,7 +92,7 @@ record ExerciseForm(
     @Schema(nullable = true) String easierExercise,
     @Schema(nullable = true) String harderExercise,
     @NotNull(message = "What the ladder is made of.") @Valid LadderForm ladder,
-    @NotEmpty(message = "At least one dose.") @Size(max = 5, message = "At most five.")
+    @NotEmpty(message = "At least one dose.") @Size(max = 6, message = "At most six.")
         List<@Valid DoseFields> doses,
     @NotNull(message = "How it is drawn.") @Valid FigureForm figure) {
 
@@ -135,8 +136,13 @@ record ExerciseForm(
   /** The keyframes of the figure. */
   record FigureForm(
       @NotNull(message = "One of the views.") FigureView view,
-      @NotEmpty(message = "At least one pose.") @Size(max = 12, message = "At most twelve.")
-          List<String> poses,
+      @NotEmpty(message = "At least one pose.") @Size(max = Ways.MOST, message = "At most twenty.")
+          List<
+                  @NotEmpty(message = "At least one pose.")
+                      @Size(max = 12, message = "At most twelve.") List<
+                      String>>
+              ways,
+      @NotNull(message = LIST) List<BodyPlace> places,
       @NotNull(message = LIST) List<Digit> worked,
       @NotNull(message = "One of the arrows.") FigureArrow arrow,
       @NotNull(message = "One of the props.") FigureProp prop,
@@ -146,7 +152,6 @@ record ExerciseForm(
   static ExerciseForm of(Exercise exercise, int version) {
     var guidance = exercise.guidance();
     var demands = exercise.demands();
-    Directions directions = guidance.directions();
     Progression progression = exercise.progression();
     List<DoseFields> doses = new ArrayList<>();
     doses.add(dose(exercise, exercise.usualMethod()));
@@ -167,9 +172,7 @@ record ExerciseForm(
         guidance.cautions(),
         guidance.stopRules(),
         guidance.synonyms(),
-        directions.equals(Directions.UNNAMED)
-            ? List.of()
-            : List.of(directions.first(), directions.second()),
+        guidance.ways().equals(Ways.UNNAMED) ? List.of() : guidance.ways().names(),
         exercise.service().main().id(),
         exercise.service().contributions(),
         demands.segment(),
@@ -198,7 +201,10 @@ record ExerciseForm(
         doses,
         new FigureForm(
             exercise.figure().view(),
-            exercise.figure().poses().stream().map(Keyframe::text).toList(),
+            exercise.figure().ways().stream()
+                .map(way -> way.stream().map(Keyframe::text).toList())
+                .toList(),
+            exercise.figure().places().stream().sorted().toList(),
             exercise.figure().worked().stream().sorted().toList(),
             exercise.figure().arrow(),
             exercise.figure().prop(),
@@ -209,7 +215,7 @@ record ExerciseForm(
     DosePlan plan = exercise.doseFor(method);
     return new DoseFields(
         method,
-        DoseText.complete(Notation.NAMES, exercise.guidance().directions()).format(plan.usual()),
+        DoseText.complete(Notation.NAMES, exercise.guidance().ways()).format(plan.usual()),
         plan.bounds().least(),
         plan.bounds().greatest(),
         plan.greatestRestSeconds());
@@ -259,7 +265,7 @@ record ExerciseForm(
     entry.put("cautions", cautions);
     entry.put("stop-rules", stopRules);
     entry.put("synonyms", synonyms);
-    entry.put("directions", directions);
+    entry.put("ways", ways);
     entry.put("main", main);
     entry.put("serves", serves);
     entry.put("segment", word(segment));
@@ -296,7 +302,7 @@ record ExerciseForm(
     for (int i = 0; i < doses.size(); i++) {
       DoseFields dose = doses.get(i);
       try {
-        Dose read = DoseText.complete(Notation.NAMES, directionNames()).parse(dose.text());
+        Dose read = DoseText.complete(Notation.NAMES, namedWays()).parse(dose.text());
         if (read.exception().isPresent()) {
           throw new IllegalArgumentException(
               "dose (%s) must be the same on both sides in the library".formatted(dose.text()));
@@ -338,10 +344,13 @@ record ExerciseForm(
     return text == null || text.isBlank() ? null : text;
   }
 
-  private Directions directionNames() {
-    return directions.size() == 2 && !directions.get(0).equals(directions.get(1))
-        ? new Directions(directions.get(0), directions.get(1))
-        : Directions.UNNAMED;
+  /** Names that are wrong are told when the entry is read. */
+  private Ways namedWays() {
+    try {
+      return ways.isEmpty() ? Ways.UNNAMED : new Ways(ways);
+    } catch (IllegalArgumentException e) {
+      return Ways.UNNAMED;
+    }
   }
 
   private Map<String, Object> ladderEntry() {
@@ -372,7 +381,12 @@ record ExerciseForm(
   private Map<String, Object> figureEntry() {
     Map<String, Object> entry = new LinkedHashMap<>();
     entry.put("view", word(figure.view()));
-    entry.put("poses", figure.poses());
+    if (figure.ways().size() == 1) {
+      entry.put("poses", figure.ways().get(0));
+    } else {
+      entry.put("ways", figure.ways());
+    }
+    entry.put("places", words(figure.places()));
     entry.put("worked", words(figure.worked()));
     entry.put("arrow", word(figure.arrow()));
     entry.put("prop", word(figure.prop()));
@@ -388,6 +402,9 @@ record ExerciseForm(
     if (inEntry.startsWith("doses-by-method[")) {
       int place = Integer.parseInt(inEntry.substring(16, inEntry.indexOf(']')));
       return "doses[%d].text".formatted(place + 1);
+    }
+    if (inEntry.equals("figure.poses")) {
+      return "figure.ways";
     }
     if (inEntry.equals("demands")) {
       return "intensity";

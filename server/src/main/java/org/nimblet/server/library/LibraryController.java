@@ -27,7 +27,6 @@ import org.nimblet.core.exercise.LibraryWriter;
 import org.nimblet.core.exercise.Pace;
 import org.nimblet.core.exercise.Pose;
 import org.nimblet.core.exercise.ReferralSign;
-import org.nimblet.core.exercise.Units;
 import org.nimblet.server.account.Scope;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.client.ClientFiles;
@@ -277,7 +276,6 @@ class LibraryController {
         Arrays.stream(HandRole.values())
             .map(r -> new LibraryViews.RoleChoice(r, r.word()))
             .toList(),
-        Arrays.asList(Units.values()),
         library.library().exercises().stream()
             .map(exercise -> new LinkView(exercise.id(), exercise.title()))
             .toList());
@@ -295,12 +293,16 @@ class LibraryController {
 
   private Seen seen(Exercise exercise, CoachLibrary library) {
     int current =
-        library.archived().contains(exercise)
+        library.archived().contains(exercise) || exercise.standing().archived()
             ? rows.findByCoachIdAndExerciseId(scope.coachId(), exercise.id())
                 .map(row -> row.currentVersion)
                 .orElse(0)
             : library.versionOf(exercise.id());
-    return new Seen(exercise, current, current, library.archived().contains(exercise));
+    return new Seen(
+        exercise,
+        current,
+        current,
+        library.archived().contains(exercise) || exercise.standing().archived());
   }
 
   private Reader reader(ClientFile client) {

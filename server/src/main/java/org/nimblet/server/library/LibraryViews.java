@@ -20,12 +20,7 @@ import org.nimblet.core.exercise.Condition;
 import org.nimblet.core.exercise.Discipline;
 import org.nimblet.core.exercise.Dose;
 import org.nimblet.core.exercise.Exercise;
-import org.nimblet.core.exercise.Figure;
-import org.nimblet.core.exercise.FigureArrow;
-import org.nimblet.core.exercise.FigureProp;
-import org.nimblet.core.exercise.FigureView;
 import org.nimblet.core.exercise.HandRole;
-import org.nimblet.core.exercise.Keyframe;
 import org.nimblet.core.exercise.Kind;
 import org.nimblet.core.exercise.Ladder;
 import org.nimblet.core.exercise.Load;
@@ -34,16 +29,15 @@ import org.nimblet.core.exercise.OwnedLoads;
 import org.nimblet.core.exercise.Pace;
 import org.nimblet.core.exercise.Pose;
 import org.nimblet.core.exercise.Position;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.exercise.Recovery;
 import org.nimblet.core.exercise.ReferralSign;
 import org.nimblet.core.exercise.Substitution;
 import org.nimblet.core.exercise.Thing;
-import org.nimblet.core.exercise.Units;
 import org.nimblet.core.exercise.Use;
 import org.nimblet.core.routine.Cue;
 import org.nimblet.core.routine.CueSheet;
 import org.nimblet.core.routine.CueSheetWriter;
-import org.nimblet.core.routine.Purpose;
 import org.nimblet.core.routine.PurposePlan;
 import org.nimblet.core.routine.Step;
 
@@ -51,15 +45,6 @@ import org.nimblet.core.routine.Step;
 final class LibraryViews {
 
   private LibraryViews() {}
-
-  /** A figure as it is drawn. */
-  record FigureParts(
-      FigureView view,
-      List<Keyframe> poses,
-      List<Digit> worked,
-      FigureArrow arrow,
-      FigureProp prop,
-      @Schema(nullable = true) Keyframe wrong) {}
 
   /** An exercise in the list. */
   record LibraryRow(
@@ -185,16 +170,6 @@ final class LibraryViews {
   /** An exercise with the version and the state in which it is seen. */
   record Seen(Exercise exercise, int version, int currentVersion, boolean archived) {}
 
-  static FigureParts figure(Figure figure) {
-    return new FigureParts(
-        figure.view(),
-        figure.poses(),
-        figure.worked().stream().sorted().toList(),
-        figure.arrow(),
-        figure.prop(),
-        figure.wrong().orElse(null));
-  }
-
   static LibraryRow row(Seen seen) {
     Exercise exercise = seen.exercise();
     Method method = exercise.usualMethod();
@@ -231,7 +206,7 @@ final class LibraryViews {
         served.stream().filter(Tissue.class::isInstance).map(Target::id).toList(),
         exercise.demands().disciplines().stream().sorted().toList(),
         search,
-        figure(exercise.figure()));
+        FigureParts.of(exercise.figure()));
   }
 
   private static boolean nothingNeeded(Exercise exercise) {
@@ -320,7 +295,7 @@ final class LibraryViews {
         new VariantView(progression.easier(), link(progression.easierExercise(), library)),
         new VariantView(progression.harder(), link(progression.harderExercise(), library)),
         doses(exercise, reader),
-        figure(exercise.figure()),
+        FigureParts.of(exercise.figure()),
         sheet.cues(),
         sheet.lengthMillis());
   }
@@ -420,6 +395,5 @@ final class LibraryViews {
       List<RegionChoice> regions,
       List<MovementChoice> movements,
       List<RoleChoice> roles,
-      List<Units> units,
       List<LinkView> exercises) {}
 }

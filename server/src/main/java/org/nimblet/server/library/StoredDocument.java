@@ -12,7 +12,7 @@ import org.yaml.snakeyaml.constructor.SafeConstructor;
 
 /**
  * An own exercise as it was stored. Documents from before exercises said what they use are read the
- * safe way: as using the whole arm, until their coach says it.
+ * safe way, as using the whole arm, until their coach says it; two directions are read as ways.
  */
 final class StoredDocument {
 
@@ -32,7 +32,32 @@ final class StoredDocument {
     if (!fields.containsKey("uses")) {
       sayWhatItUses(fields);
     }
+    nameItsWays(fields);
     return ExerciseLibrary.readEntry("own exercise", fields);
+  }
+
+  /** An exercise had two directions before it could have more ways. */
+  private static void nameItsWays(Map<String, Object> fields) {
+    Object directions = fields.remove("directions");
+    if (directions != null) {
+      fields.put("ways", directions);
+    }
+    fields.computeIfPresent("dose", (field, dose) -> withWays(dose));
+    fields.computeIfPresent(
+        "doses-by-method",
+        (field, doses) ->
+            doses instanceof List<?> list
+                ? list.stream().map(StoredDocument::withWays).toList()
+                : doses);
+  }
+
+  private static Object withWays(Object dose) {
+    if (!(dose instanceof Map<?, ?> map) || !"directions".equals(map.get("units"))) {
+      return dose;
+    }
+    Map<Object, Object> renamed = new LinkedHashMap<>(map);
+    renamed.put("units", "ways");
+    return renamed;
   }
 
   private static void sayWhatItUses(Map<String, Object> fields) {

@@ -7,7 +7,7 @@ import jakarta.persistence.Id;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.UUID;
-import org.nimblet.core.routine.Purpose;
+import org.nimblet.core.exercise.Purpose;
 
 @Entity
 class AgreedSession {

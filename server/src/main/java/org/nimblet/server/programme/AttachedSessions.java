@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import org.nimblet.core.routine.Purpose;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.schedule.ActivityKind;
 import org.nimblet.core.schedule.AttachedPlace;
 import org.nimblet.core.schedule.BlockPart;

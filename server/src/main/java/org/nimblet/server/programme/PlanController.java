@@ -20,7 +20,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import org.nimblet.core.routine.Purpose;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.schedule.Line;
 import org.nimblet.core.schedule.PlanDay;
 import org.nimblet.core.schedule.PlanRequest.SessionKey;

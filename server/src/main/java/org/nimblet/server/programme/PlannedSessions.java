@@ -10,7 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import org.nimblet.core.routine.Purpose;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.session.History.PastSession;
 import org.nimblet.server.week.DaySchedule;

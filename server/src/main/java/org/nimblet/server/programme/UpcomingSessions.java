@@ -11,7 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import org.nimblet.core.routine.Purpose;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.programme.PlannedSessions.PlannedPeg;
 import org.nimblet.server.routine.WarmUps;

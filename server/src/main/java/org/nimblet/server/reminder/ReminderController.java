@@ -9,7 +9,7 @@ import java.time.Instant;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.UUID;
-import org.nimblet.core.routine.Purpose;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.schedule.ReminderTime;
 import org.nimblet.server.account.Scope;
 import org.nimblet.server.client.ClientFile;

@@ -14,7 +14,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import org.nimblet.core.routine.Purpose;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.schedule.ReminderTime;
 import org.nimblet.core.schedule.Span;
 import org.nimblet.server.account.AccountService;

@@ -9,19 +9,15 @@ import jakarta.validation.constraints.Size;
 import java.util.List;
 import java.util.Set;
 import java.util.UUID;
-import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Discipline;
-import org.nimblet.core.exercise.FigureArrow;
-import org.nimblet.core.exercise.FigureProp;
-import org.nimblet.core.exercise.FigureView;
-import org.nimblet.core.exercise.Keyframe;
 import org.nimblet.core.exercise.Kind;
 import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Position;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.routine.Finding.Severity;
 import org.nimblet.core.routine.Gate;
-import org.nimblet.core.routine.Purpose;
+import org.nimblet.server.library.FigureParts;
 import org.nimblet.server.routine.RoutineViews.LeftOutView;
 import org.nimblet.server.routine.StepDrafts.StepDraft;
 
@@ -94,12 +90,7 @@ final class Bench {
       String cue,
       String feltAt,
       List<String> cautions,
-      FigureView view,
-      List<Keyframe> poses,
-      List<Digit> worked,
-      FigureArrow arrow,
-      FigureProp prop,
-      @Schema(nullable = true) Keyframe wrong) {}
+      FigureParts figure) {}
 
   /** A part of a step's time. */
   record PartView(PartKind kind, @Schema(nullable = true) Side side, long millis) {}

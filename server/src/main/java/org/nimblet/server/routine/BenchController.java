@@ -27,6 +27,7 @@ import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Load;
 import org.nimblet.core.exercise.Method;
 import org.nimblet.core.exercise.OwnedLoads;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.routine.Around;
 import org.nimblet.core.routine.ClientFacts;
 import org.nimblet.core.routine.Composer;
@@ -35,7 +36,6 @@ import org.nimblet.core.routine.Coverage;
 import org.nimblet.core.routine.CueSheet;
 import org.nimblet.core.routine.CueSheetWriter;
 import org.nimblet.core.routine.Finding;
-import org.nimblet.core.routine.Purpose;
 import org.nimblet.core.routine.PurposePlan;
 import org.nimblet.core.routine.RoutineCheck;
 import org.nimblet.core.routine.RoutineRequest;
@@ -48,6 +48,7 @@ import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.client.ClientFiles;
 import org.nimblet.server.health.HealthFiles;
 import org.nimblet.server.library.CoachLibraries;
+import org.nimblet.server.library.FigureParts;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.platform.NotFoundException;
 import org.nimblet.server.routine.Bench.BenchRung;
@@ -266,12 +267,7 @@ class BenchController {
         exercise.guidance().cue(),
         exercise.guidance().feltAt(),
         cautions,
-        exercise.figure().view(),
-        exercise.figure().poses(),
-        step.workedDigits().stream().sorted().toList(),
-        exercise.figure().arrow(),
-        exercise.figure().prop(),
-        exercise.figure().wrong().orElse(null));
+        FigureParts.of(step));
   }
 
   /** How a step's time adds up. */
@@ -280,18 +276,10 @@ class BenchController {
     long work = StepTime.millis(step, facts.pace());
     parts.add(new PartView(PartKind.SET_UP, null, lengthMillis - work));
     long release = step.hasRelease(facts.pace()) ? StepTime.RELEASE_SECONDS * 1000L : 0;
-    List<Side> passes = step.dose().passes(step.firstSide());
-    long changes = (passes.size() - 1L) * StepTime.SIDE_CHANGE_SECONDS * 1000;
-    long first =
-        StepTime.millis(
-                step.withDose(step.dose().on(passes.get(0)).withLaterality(Laterality.ONE_SIDE)),
-                facts.pace())
-            - release;
-    boolean bothAtOnce = passes.size() == 1 && step.sides().size() == 2;
-    parts.add(new PartView(PartKind.WORK, bothAtOnce ? null : passes.get(0), first));
-    if (passes.size() > 1) {
-      parts.add(new PartView(PartKind.CHANGE, null, changes));
-      parts.add(new PartView(PartKind.WORK, passes.get(1), work - release - changes - first));
+    if (step.dose().laterality() == Laterality.IN_TURN) {
+      parts.add(new PartView(PartKind.WORK, null, work - release));
+    } else {
+      parts.addAll(passes(step, facts, work - release));
     }
     if (release > 0) {
       parts.add(new PartView(PartKind.RELEASE, null, release));
@@ -299,8 +287,27 @@ class BenchController {
     return parts;
   }
 
+  /** One side, the change and the other side; both at once where they go together. */
+  private static List<PartView> passes(Step step, ClientFacts facts, long workMillis) {
+    List<PartView> parts = new ArrayList<>();
+    List<Side> passes = step.dose().passes(step.firstSide());
+    long changes = StepTime.sideChanges(step.dose()) * 1000L;
+    long first =
+        StepTime.millis(
+                step.withDose(step.dose().on(passes.get(0)).withLaterality(Laterality.ONE_SIDE)),
+                facts.pace())
+            - (step.hasRelease(facts.pace()) ? StepTime.RELEASE_SECONDS * 1000L : 0);
+    boolean bothAtOnce = passes.size() == 1 && step.sides().size() == 2;
+    parts.add(new PartView(PartKind.WORK, bothAtOnce ? null : passes.get(0), first));
+    if (passes.size() > 1) {
+      parts.add(new PartView(PartKind.CHANGE, null, changes));
+      parts.add(new PartView(PartKind.WORK, passes.get(1), workMillis - changes - first));
+    }
+    return parts;
+  }
+
   private static String complete(Step step, Dose dose) {
-    return DoseText.complete(Notation.NAMES, step.exercise().guidance().directions()).format(dose);
+    return DoseText.complete(Notation.NAMES, step.exercise().guidance().ways()).format(dose);
   }
 
   private static QuantityView quantity(Step step, DosePlan plan) {

@@ -6,7 +6,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import org.nimblet.core.routine.Purpose;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.server.account.Scope;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.client.ClientFiles;

@@ -12,7 +12,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
 import org.nimblet.core.exercise.Discipline;
-import org.nimblet.core.routine.Purpose;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.server.routine.StepDrafts.StepDraft;
 
 /** What goes over the wire about stored routines. */

@@ -11,20 +11,15 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
-import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.exercise.Exercise;
-import org.nimblet.core.exercise.FigureArrow;
-import org.nimblet.core.exercise.FigureProp;
-import org.nimblet.core.exercise.FigureView;
-import org.nimblet.core.exercise.Keyframe;
 import org.nimblet.core.exercise.Kind;
 import org.nimblet.core.exercise.Laterality;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.exercise.Thing;
 import org.nimblet.core.exercise.Use;
 import org.nimblet.core.routine.Composition;
 import org.nimblet.core.routine.Cue;
 import org.nimblet.core.routine.CueSheet;
-import org.nimblet.core.routine.Purpose;
 import org.nimblet.core.routine.Rejection;
 import org.nimblet.core.routine.SafetyNote;
 import org.nimblet.core.routine.SafetyRules;
@@ -38,6 +33,7 @@ import org.nimblet.server.health.HealthFiles;
 import org.nimblet.server.health.HealthFiles.JointLimit;
 import org.nimblet.server.library.CoachLibraries;
 import org.nimblet.server.library.CoachLibrary;
+import org.nimblet.server.library.FigureParts;
 import org.springframework.stereotype.Component;
 
 /** Routines with everything it takes to play them without the network. */
@@ -95,12 +91,7 @@ class RoutineViews {
       String feltAt,
       List<String> mistakes,
       List<String> cautions,
-      FigureView view,
-      List<Keyframe> poses,
-      List<Digit> worked,
-      FigureArrow arrow,
-      FigureProp prop,
-      @Schema(nullable = true) Keyframe wrong) {}
+      FigureParts figure) {}
 
   /** An exercise that was left out, and why. */
   record LeftOutView(String exerciseId, String title, Kind kind, String reason) {}
@@ -247,12 +238,7 @@ class RoutineViews {
               exercise.guidance().feltAt(),
               exercise.guidance().mistakes(),
               exercise.cautions(),
-              exercise.figure().view(),
-              exercise.figure().poses(),
-              step.workedDigits().stream().sorted().toList(),
-              exercise.figure().arrow(),
-              exercise.figure().prop(),
-              exercise.figure().wrong().orElse(null)));
+              FigureParts.of(step)));
     }
     return views;
   }

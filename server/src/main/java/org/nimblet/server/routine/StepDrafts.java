@@ -138,7 +138,7 @@ class StepDrafts {
   }
 
   private static DoseText language(Exercise exercise) {
-    return DoseText.complete(Notation.NAMES, exercise.guidance().directions());
+    return DoseText.complete(Notation.NAMES, exercise.guidance().ways());
   }
 
   /** A step as a draft. */

@@ -16,7 +16,7 @@ import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Kind;
 import org.nimblet.core.exercise.Laterality;
-import org.nimblet.core.routine.Purpose;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.routine.Sensation;
 
 /** What goes over the wire about sessions. */

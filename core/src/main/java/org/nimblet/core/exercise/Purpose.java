@@ -1,4 +1,4 @@
-package org.nimblet.core.routine;
+package org.nimblet.core.exercise;
 
 import java.util.Locale;
 
