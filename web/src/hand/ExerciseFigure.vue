@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, useId } from 'vue'
+import { computed, onScopeDispose, useId, watch } from 'vue'
 import type { BodyPlace, Digit, FigureArrow, FigureProp, FigureView, Sides } from '@/api/types'
 import {
   circlingArrow,
@@ -9,7 +9,8 @@ import {
   wayArrow,
   type Arrow,
 } from './arrows'
-import { bodyBox, bodyFigure, bodySilhouette } from './body/figure'
+import { bodyBox, bodyFigure, bodySilhouette, stepsOf } from './body/figure'
+import { whileIdle } from './body/idle'
 import { leadingWays } from './body/motion'
 import BodyShapes from './BodyShapes.vue'
 import type { HandView } from './drawing'
@@ -74,6 +75,8 @@ const props = withDefaults(
 )
 
 const prefix = useId()
+/** Figures up to here carry no arrows and move simply. */
+const SMALL = 120
 const first = computed<Keyframe>(() => props.from ?? (props.poses[0] as Keyframe))
 const last = computed<Keyframe>(() => props.to ?? first.value)
 const quality = computed(() => qualityFor(props.height, props.moving))
@@ -138,10 +141,28 @@ const body = computed(() =>
         left: otherSide.value,
         places: props.places,
         height: props.height,
-        quality: quality.value,
+        moving: props.moving,
       })
     : null,
 )
+/** Once it has begun to move, the steps between its poses are drawn finely while there is time. */
+let stopDrawing = () => {}
+watch(
+  [() => props.moving, () => props.poses.join(), bodyView, otherSide, () => props.height],
+  ([moving]) => {
+    stopDrawing()
+    if (!moving || !body.value || props.height <= SMALL) return
+    const steps = stepsOf(props.poses.filter(isBody), {
+      view: bodyView.value,
+      left: otherSide.value,
+      places: props.places,
+      height: props.height,
+    })
+    stopDrawing = whileIdle(steps.map((step) => () => void bodyFigure(step)))
+  },
+  { immediate: true },
+)
+onScopeDispose(() => stopDrawing())
 
 /** The digit that the other hand takes, or that leads. */
 const leading = computed(() =>
@@ -196,8 +217,6 @@ const helperBoxes = computed<Box[]>(() => {
 })
 
 const MARGIN = 14
-/** Figures up to here carry no arrows. */
-const SMALL = 120
 const PRESS_ROOM = 46
 /** Room at the sides for each degree that a pair leans over. */
 const TILT_ROOM = 2.6

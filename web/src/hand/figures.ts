@@ -38,6 +38,9 @@ export function qualityFor(height: number, moving: boolean): Quality {
 const REMEMBERED = 900
 const remembered = new Map<string, unknown>()
 
+/** A drawing that was made before, if it is still kept. */
+export const recalled = <T>(key: string): T | undefined => remembered.get(key) as T | undefined
+
 /** Keeps drawings that were made once; the oldest go first. */
 export function remember<T>(key: string, make: () => T): T {
   const known = remembered.get(key)
@@ -52,7 +55,7 @@ export function remember<T>(key: string, make: () => T): T {
 }
 
 /** Poses between keyframes come from a fixed number of steps, so that a loop is drawn only once. */
-const STEPS_BETWEEN = 24
+export const STEPS_BETWEEN = 24
 export const snap = (t: number): number => Math.round(t * STEPS_BETWEEN) / STEPS_BETWEEN
 
 export function poseBetween(from: Keyframe, to: Keyframe, t: number): HandPose {

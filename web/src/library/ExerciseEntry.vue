@@ -204,6 +204,14 @@ const usedWords = (uses: readonly RegionUseView[]) =>
                 <li v-for="line in exercise.action" :key="line">{{ line }}</li>
               </ol>
             </dd>
+            <template v-if="exercise.ways.length">
+              <dt>In turn</dt>
+              <dd>
+                <ol class="ways">
+                  <li v-for="way in exercise.ways" :key="way">{{ way }}</li>
+                </ol>
+              </dd>
+            </template>
             <dt>Cue</dt>
             <dd>{{ exercise.cue }}</dd>
             <dt>Breath</dt>
@@ -250,6 +258,21 @@ const usedWords = (uses: readonly RegionUseView[]) =>
                 >{{ exercise.harder.exercise.title }}</RouterLink
               >
             </dd>
+            <template v-if="exercise.muchLike.length">
+              <dt>Much like</dt>
+              <dd>
+                <p v-for="other in exercise.muchLike" :key="other.id">
+                  <RouterLink :to="`/library/${other.id}`">{{ other.title }}</RouterLink>
+                </p>
+                <p class="quiet">One of them is enough.</p>
+              </dd>
+            </template>
+            <template v-if="exercise.firstChoices.length">
+              <dt>First choice</dt>
+              <dd>
+                <p v-for="line in exercise.firstChoices" :key="line">{{ line }}</p>
+              </dd>
+            </template>
             <dt>Where</dt>
             <dd>{{ exercise.positions.map((p) => POSITIONS[p].toLowerCase()).join(', ') }}</dd>
             <dt>Have ready</dt>

@@ -1,11 +1,11 @@
 import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
 import BodyShapes from '../BodyShapes.vue'
-import { qualityFor, type BodyView } from '../figures'
+import type { BodyView } from '../figures'
 import type { BodyPoseName } from '../poses'
 import { norm, subtract, type Vector } from '../vector'
 import { drawBody, silhouette, type BodyOptions } from './drawBody'
-import { bodyBox, bodyFigure } from './figure'
+import { bodyBox, bodyFigure, stepsOf } from './figure'
 import { leadingWays } from './motion'
 import { BODY_POSES } from './poses'
 import { SIDES, type BodySide } from './pose'
@@ -161,7 +161,7 @@ describe('the drawn body', () => {
         left: false,
         places: [],
         height: 240,
-        quality: qualityFor(240, true),
+        moving: true,
       })
     expect(draw(0.5)).toBe(draw(0.5))
     const box = bodyBox(['BODY_UPRIGHT', 'BODY_ARMS_UP'], 'BODY', false)
@@ -173,6 +173,26 @@ describe('the drawn body', () => {
     }
   })
 
+  it('moves finely once its steps were drawn', () => {
+    const common = {
+      view: 'BODY_SIDE',
+      left: false,
+      places: [],
+      height: 200,
+    } as const
+    const poses = ['BODY_SEATED', 'BODY_SEATED_ROUND'] as const
+    const moving = () =>
+      bodyFigure({ ...common, from: poses[0], to: poses[1], t: 0.5, moving: true })
+    const simple = moving()
+    expect(simple.body.parts.every((part) => part.inner.length === 0)).toBe(true)
+    const steps = stepsOf(poses, common)
+    expect(steps).toHaveLength(2 * 25)
+    const half = steps.find((step) => step.from === poses[0] && step.t === 0.5)
+    expect(half).toBeDefined()
+    if (half) bodyFigure(half)
+    expect(moving().body.parts.some((part) => part.inner.length > 0)).toBe(true)
+  })
+
   it('is painted with its surroundings', () => {
     const figure = bodyFigure({
       from: 'BODY_SEATED_TOWEL',
@@ -182,7 +202,7 @@ describe('the drawn body', () => {
       left: false,
       places: ['FOREARMS'],
       height: 480,
-      quality: qualityFor(480, false),
+      moving: false,
     })
     const wrapper = mount(BodyShapes, { props: { figure, strokeWidth: 2.1 } })
     expect(wrapper.findAll('.cloth')).toHaveLength(1)

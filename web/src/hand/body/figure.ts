@@ -1,5 +1,13 @@
 import type { BodyPlace } from '@/api/types'
-import { remember, snap, type BodyView, type Quality } from '../figures'
+import {
+  STEPS_BETWEEN,
+  qualityFor,
+  recalled,
+  remember,
+  snap,
+  type BodyView,
+  type Quality,
+} from '../figures'
 import type { Box } from '../outline'
 import type { BodyPoseName } from '../poses'
 import { drawBody, silhouette, type DrawnBody, type Silhouette } from './drawBody'
@@ -40,7 +48,7 @@ export interface BodyRequest {
   readonly left: boolean
   readonly places: readonly BodyPlace[]
   readonly height: number
-  readonly quality: Quality
+  readonly moving: boolean
 }
 
 const solvedPose = (name: BodyPoseName, left: boolean): BodyState =>
@@ -57,33 +65,74 @@ function sidesOf(name: BodyPoseName, left: boolean): readonly BodySide[] {
   return [left ? (one === 'L' ? 'R' : 'L') : one]
 }
 
-/** How much coarser a body is drawn in these pixels: small and moving figures are simpler. */
-function coarsenessOf(quality: Quality): number {
+/** How much coarser a body is drawn: small and moving figures are simpler. */
+function coarsenessOf(quality: Quality, moving: boolean): number {
   if (quality.details) return 1
-  return quality.step > 3 ? 1.6 : 1.8
+  return moving ? 1.6 : 1.8
 }
 
-/** A body on the way from one pose to another, drawn once and kept. */
-export function bodyFigure(request: BodyRequest): BodyFigure {
-  const { from, to, view, left, places, height, quality } = request
+function keyOf(request: BodyRequest): string {
+  const { from, to, view, left, places, height, moving } = request
+  const quality = qualityFor(height, moving)
   const t = from === to ? 0 : snap(request.t)
   const fingers = height >= FINGERS_FROM && quality.details
-  const key = ['body', from, to, t, view, left, places.join(), fingers, ...Object.values(quality)]
-  return remember(key.join('|'), () => {
-    const a = solvedPose(from, left)
-    const state = t === 0 ? a : bodyBetween(a, solvedPose(to, left), t)
-    const yaw = yawOf(view, left)
-    const body = drawBody(state, {
-      yaw,
-      coarseness: coarsenessOf(quality),
-      strokeWidth: quality.strokeWidth,
-      details: quality.details,
-      fingers,
-      places,
-      sides: sidesOf(t > 0.5 ? to : from, left),
-    })
-    const around = BODY_POSES[t > 0.5 ? to : from].around ?? []
-    return { body, around: scenery(around, body.frames, body.view, yaw, body.box) }
+  return ['body', from, to, t, view, left, places.join(), fingers, ...Object.values(quality)].join(
+    '|',
+  )
+}
+
+/**
+ * A body on the way from one pose to another, drawn once and kept. While it moves it is drawn more
+ * simply, unless the fine drawing is there already.
+ */
+export function bodyFigure(request: BodyRequest): BodyFigure {
+  const fine = request.moving ? recalled<BodyFigure>(keyOf({ ...request, moving: false })) : null
+  return fine ?? remember(keyOf(request), () => drawn(request))
+}
+
+function drawn({
+  from,
+  to,
+  t: given,
+  view,
+  left,
+  places,
+  height,
+  moving,
+}: BodyRequest): BodyFigure {
+  const t = from === to ? 0 : snap(given)
+  const quality = qualityFor(height, moving)
+  const a = solvedPose(from, left)
+  const state = t === 0 ? a : bodyBetween(a, solvedPose(to, left), t)
+  const yaw = yawOf(view, left)
+  const body = drawBody(state, {
+    yaw,
+    coarseness: coarsenessOf(quality, moving),
+    strokeWidth: quality.strokeWidth,
+    details: quality.details,
+    fingers: height >= FINGERS_FROM && quality.details,
+    places,
+    sides: sidesOf(t > 0.5 ? to : from, left),
+  })
+  const around = BODY_POSES[t > 0.5 ? to : from].around ?? []
+  return { body, around: scenery(around, body.frames, body.view, yaw, body.box) }
+}
+
+/** All steps of a movement through these poses, to be drawn finely in idle time. */
+export function stepsOf(
+  poses: readonly BodyPoseName[],
+  common: Omit<BodyRequest, 'from' | 'to' | 't' | 'moving'>,
+): readonly BodyRequest[] {
+  return poses.flatMap((from, i) => {
+    const to = poses[(i + 1) % poses.length] ?? from
+    if (from === to) return []
+    return Array.from({ length: STEPS_BETWEEN + 1 }, (_, step) => ({
+      ...common,
+      from,
+      to,
+      t: step / STEPS_BETWEEN,
+      moving: false,
+    }))
   })
 }
 

@@ -1,7 +1,6 @@
 import type { BodyPoseName } from '../poses'
 import type { Vector } from '../vector'
-import type {
-  SIDES} from './pose';
+import type { SIDES } from './pose'
 import {
   type ArmPose,
   type BodyPose,

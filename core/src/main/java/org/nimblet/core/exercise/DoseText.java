@@ -63,6 +63,9 @@ public final class DoseText {
   /** What plans reckon with where nobody says how fast somebody's own pace is (ours). */
   private static final int USUALLY_A_MINUTE = 60;
 
+  /** More ways than these are not named one by one in a dose. */
+  private static final int MOST_WAYS_NAMED = 3;
+
   private static final Dose BESIDE_NOTHING =
       new Dose(new DoseForm.Hold(15), 1, 1, Laterality.EACH, Units.WHOLE, 0);
 
@@ -278,12 +281,20 @@ public final class DoseText {
   private String signedWords(Units units) {
     return switch (units.each()) {
       case WHOLE -> "as a whole";
-      case WAYS ->
-          (ways.equals(Ways.UNNAMED) ? "each way" : String.join(" then ", ways.names()))
-              + back(units);
+      case WAYS -> wayWords() + back(units);
       case FINGERS, DIGITS -> "each of " + notation.format(units.takingPart()) + back(units);
       default -> sort(units.each()) + " of " + notation.format(units.takingPart()) + back(units);
     };
+  }
+
+  /** A few ways are named; many are told by their number. */
+  private String wayWords() {
+    if (ways.equals(Ways.UNNAMED)) {
+      return "each way";
+    }
+    return ways.count() <= MOST_WAYS_NAMED
+        ? String.join(" then ", ways.names())
+        : "each of %d ways".formatted(ways.count());
   }
 
   private static String back(Units units) {

@@ -3,6 +3,7 @@ package org.nimblet.server.library;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -35,6 +36,7 @@ import org.nimblet.core.exercise.ReferralSign;
 import org.nimblet.core.exercise.Substitution;
 import org.nimblet.core.exercise.Thing;
 import org.nimblet.core.exercise.Use;
+import org.nimblet.core.exercise.Ways;
 import org.nimblet.core.routine.Cue;
 import org.nimblet.core.routine.CueSheet;
 import org.nimblet.core.routine.CueSheetWriter;
@@ -152,6 +154,9 @@ final class LibraryViews {
       VariantView harder,
       List<DoseView> doses,
       FigureParts figure,
+      List<String> ways,
+      List<String> firstChoices,
+      List<LinkView> muchLike,
       List<Cue> cues,
       long lengthMillis) {}
 
@@ -187,7 +192,7 @@ final class LibraryViews {
                 exercise.demands().disciplines().stream().map(Discipline::word))
             .flatMap(words -> words)
             .collect(Collectors.joining(" | "))
-            .toLowerCase(java.util.Locale.ROOT);
+            .toLowerCase(Locale.ROOT);
     return new LibraryRow(
         exercise.id(),
         seen.version(),
@@ -296,8 +301,35 @@ final class LibraryViews {
         new VariantView(progression.harder(), link(progression.harderExercise(), library)),
         doses(exercise, reader),
         FigureParts.of(exercise.figure()),
+        guidance.ways().equals(Ways.UNNAMED) ? List.of() : guidance.ways().names(),
+        firstChoices(exercise),
+        muchLike(exercise, library),
         sheet.cues(),
         sheet.lengthMillis());
+  }
+
+  /** For what it is the one to reach for first: "wrist: warm-up, break". */
+  private static List<String> firstChoices(Exercise exercise) {
+    return exercise.standing().staples().entrySet().stream()
+        .map(
+            entry ->
+                "%s: %s"
+                    .formatted(
+                        Target.find(entry.getKey()).orElseThrow().word(),
+                        entry.getValue().stream()
+                            .map(purpose -> purpose.word().toLowerCase(Locale.ROOT))
+                            .collect(Collectors.joining(", "))))
+        .toList();
+  }
+
+  /** The others of its family, of which one is enough. */
+  private static List<LinkView> muchLike(Exercise exercise, CoachLibrary library) {
+    Optional<String> family = exercise.standing().family();
+    return library.library().exercises().stream()
+        .filter(other -> family.isPresent() && other.standing().family().equals(family))
+        .filter(other -> !other.id().equals(exercise.id()))
+        .map(other -> new LinkView(other.id(), other.title()))
+        .toList();
   }
 
   /** What is used, the most first. */
