@@ -53,6 +53,8 @@ for (const [name, run] of Object.entries(kinds)) {
     })
   times.sort((a, b) => a - b)
   const at = (share) => times[Math.floor(times.length * share)].toFixed(2)
-  console.log(`${name.padEnd(30)} best ${times[0].toFixed(2)} ms  median ${at(0.5)}  95 % ${at(0.95)}`)
+  console.log(
+    `${name.padEnd(30)} best ${times[0].toFixed(2)} ms  median ${at(0.5)}  95 % ${at(0.95)}`,
+  )
 }
 await vite.close()

@@ -17,18 +17,25 @@ export interface Clasp {
   readonly grips: readonly { readonly by: Pair; readonly on: Pair }[]
   /** Whether the hands are turned over, fingers down. */
   readonly turnedOver: boolean
+  /** Whether the free twin fingers meet tip to tip. */
+  readonly tipsMeet: boolean
 }
 
 /** What a clasp is made of, by its name. */
 export function claspOf(name: Exclude<ClaspName, 'CLASP_BOOK_OPEN'>): Clasp {
-  const [, first, firstTop, second, secondTop] = name.split('_')
+  const tipsMeet = name.endsWith('_TIPS')
+  const [, first, firstTop, second, secondTop] = name.replace('_TIPS', '').split('_')
   const crossed = [
     { pair: PAIRS[first as keyof typeof PAIRS], leftOnTop: firstTop === 'LEFT' },
     ...(second
       ? [{ pair: PAIRS[second as keyof typeof PAIRS], leftOnTop: secondTop === 'LEFT' }]
       : []),
   ]
-  return { crossed, ...GRIPS[(second ? `${first}_${second}` : first) as keyof typeof GRIPS] }
+  return {
+    crossed,
+    tipsMeet,
+    ...GRIPS[(second ? `${first}_${second}` : first) as keyof typeof GRIPS],
+  }
 }
 
 /** Who grips whom (common practice, no source). */
@@ -63,7 +70,7 @@ const GRIPS = {
     turnedOver: true,
   },
   MIDDLE: { grips: [{ by: 2, on: 1 }], turnedOver: true },
-} as const satisfies Readonly<Record<string, Omit<Clasp, 'crossed'>>>
+} as const satisfies Readonly<Record<string, Omit<Clasp, 'crossed' | 'tipsMeet'>>>
 
 const round = (n: number) => Math.round(n * 10) / 10
 const line = (...points: readonly Point[]) =>
@@ -75,6 +82,8 @@ const FREE = 62
 const GRIPPING = 30
 const CROSSED = 80
 const GRIP_STEP = 15
+/** How far the tips of free twins bend toward one another to meet. */
+const TIPS_MEET = 5
 
 /**
  * The eight fingers of a clasp, standing on the knuckles of the nearer hand, from behind to front.
@@ -110,7 +119,10 @@ export function claspFingers(clasp: Clasp, roots: readonly Point[]): readonly Cl
           root[1] - height - (left ? 5 : -2),
         ]
         front.push({ path: line(root, up(root, height - 4), end), left })
-      } else behind.push({ path: line(root, up(root, FREE)), left })
+      } else {
+        const aside = clasp.tipsMeet ? (left ? -1 : 1) * TIPS_MEET : 0
+        behind.push({ path: line(root, up(root, FREE * 0.55), up(root, FREE, aside)), left })
+      }
     }
   }
   return [...behind, ...middle, ...front]

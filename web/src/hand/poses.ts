@@ -8,6 +8,7 @@ type Top = 'LEFT' | 'RIGHT'
 /** A clasp: which pairs of twin fingers are crossed, and whose finger lies on top. */
 export type ClaspName =
   | `CLASP_LITTLE_${Top}`
+  | 'CLASP_LITTLE_LEFT_TIPS'
   | `CLASP_LITTLE_${Top}_MIDDLE_${Top}`
   | `CLASP_RING_${Top}`
   | `CLASP_INDEX_${Top}`
@@ -366,8 +367,8 @@ export const HAND_POSES: Readonly<Record<HandPoseName, HandPose>> = {
   GRIP: grip,
   GRIP_EXTENDED: withWrist(grip, -45),
   GRIP_FLEXED: withWrist(grip, 48),
-  GRIP_ROLLED_IN: withWrist(grip, 0, 0, -36),
-  GRIP_ROLLED_OUT: withWrist(grip, 0, 0, 36),
+  GRIP_ROLLED_IN: withWrist(grip, 0, 0, -62),
+  GRIP_ROLLED_OUT: withWrist(grip, 0, 0, 62),
   TURNED_IN: withWrist(flat, 0, 0, -38),
   TURNED_OUT: withWrist(flat, 0, 0, 38),
   STICK_BENT: pose(

@@ -70,7 +70,7 @@ onUnmounted(() => document.removeEventListener('keydown', key))
       <dt><kbd>H</kbd></dt>
       <dd>It hurts</dd>
       <dt><kbd>O</kbd></dt>
-      <dd>It has eased, where a hold may be ended</dd>
+      <dd>It has eased, or done: ends a hold or a count at your own pace</dd>
       <dt><kbd>V</kbd></dt>
       <dd>Own eyes, or facing</dd>
       <dt><kbd>M</kbd></dt>

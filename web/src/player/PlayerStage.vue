@@ -49,12 +49,13 @@ const ROOMY = 460
 const placeWidth = useWidth(place)
 const roomy = computed(() => placeWidth.value > ROOMY)
 const stepCues = computed(() => props.routine.cues.filter((c) => c.step === player.step.value))
-/** While a hold may be ended by the person, and from when on. */
+/** While a hold or a count at one's own pace may be ended by the person, and from when on. */
 const mayEase = computed(
   () =>
     cue.value.easesFromMillis > 0 &&
     player.position.value - cue.value.offsetMillis >= cue.value.easesFromMillis,
 )
+const easeWords = computed(() => (cue.value.phase === 'HOLD' ? 'It has eased' : 'Done'))
 const breath = computed(() => {
   const c = cue.value
   if (c.breath === 'FREE') return null
@@ -312,7 +313,7 @@ onUnmounted(() => document.removeEventListener('keydown', key))
           <button type="button" class="key back" @click="player.back">Back <kbd>←</kbd></button>
           <button type="button" class="key forward" @click="player.next">Next <kbd>→</kbd></button>
           <button v-if="mayEase" type="button" class="key ease" @click="player.eased">
-            It has eased <kbd>O</kbd>
+            {{ easeWords }} <kbd>O</kbd>
           </button>
           <button type="button" class="key hurt" @click="hurts">It hurts <kbd>H</kbd></button>
           <span class="gap" />

@@ -38,7 +38,7 @@ class LibraryIT {
     browser.find("li a");
     browser.keys("/");
     browser.keys("thumb after phone use, sitting, nothing at hand, 1 minute");
-    browser.sees("Thumb drawn toward the forearm");
+    browser.sees("Ball of the thumb opened");
     browser.keys(Keys.ENTER);
     browser.find("[data-exercise] svg");
     String first = browser.text("li.on b");

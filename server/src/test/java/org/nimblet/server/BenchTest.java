@@ -100,7 +100,7 @@ class BenchTest {
                 .filter(step -> !ids.contains(step.get("exerciseId").asString()))
                 .count())
         .isGreaterThanOrEqualTo(2);
-    Map<String, Object> pin = Practice.stepDraft("mine", "thumb-toward-forearm");
+    Map<String, Object> pin = Practice.stepDraft("mine", "thumb-drawn-to-forearm");
     pin.put("pinned", true);
     draft.put("steps", List.of(pin));
     JsonNode again = setting.post("/api/bench/compose", composeForm(draft, List.of()));

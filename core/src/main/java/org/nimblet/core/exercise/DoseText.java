@@ -135,7 +135,7 @@ public final class DoseText {
     StringBuilder text =
         new StringBuilder(amount(dose.form(), dose.repetitions(), dose.sets(), dose));
     dose.load().ifPresent(load -> text.append(' ').append(loadWords(load)));
-    if (dose.units().each() == Units.Each.WAYS && !ways.equals(Ways.UNNAMED)) {
+    if (dose.units().each() == Units.Each.WAYS && namesWays()) {
       text.append(", ").append(unitWords(dose.units()));
     } else if (!dose.units().equals(Units.WHOLE)) {
       text.append(' ').append(unitWords(dose.units()));
@@ -292,9 +292,13 @@ public final class DoseText {
     if (ways.equals(Ways.UNNAMED)) {
       return "each way";
     }
-    return ways.count() <= MOST_WAYS_NAMED
+    return namesWays()
         ? String.join(" then ", ways.names())
         : "each of %d ways".formatted(ways.count());
+  }
+
+  private boolean namesWays() {
+    return !ways.equals(Ways.UNNAMED) && ways.count() <= MOST_WAYS_NAMED;
   }
 
   private static String back(Units units) {

@@ -113,6 +113,17 @@ class DoseTextTest {
   }
 
   @Test
+  void manyWaysAreToldByTheirNumberAndReadBack() {
+    Ways walk = new Ways(List.of("inward", "outward", "upward", "downward"));
+    Dose usual = new Dose(new DoseForm.Hold(5), 1, 1, Laterality.EACH, Units.ways(4), 0);
+    DoseText text = new DoseText(usual, Notation.NAMES, walk);
+    assertThat(text.format(usual)).isEqualTo("5 s each of 4 ways each side");
+    assertThat(text.parse("5 s each of 4 ways each side")).isEqualTo(usual);
+    assertThat(DoseText.complete(Notation.NAMES, walk).parse("5 s each of 4 ways each side"))
+        .isEqualTo(usual);
+  }
+
+  @Test
   void readsEveryFormAsItIsTyped() {
     DoseText text = beside(HOLD);
     assertThat(text.parse("20s x3")).isEqualTo(HOLD.withQuantity(20).withRepetitions(3, 1));

@@ -51,6 +51,11 @@ class LibraryContentTest {
     assertThat(exercise.title()).hasSizeLessThanOrEqualTo(42);
   }
 
+  @Test
+  void noTwoExercisesHaveTheSameTitle() {
+    assertThat(exercises().map(Exercise::title).map(String::toLowerCase)).doesNotHaveDuplicates();
+  }
+
   @ParameterizedTest(name = "{0}")
   @MethodSource("exercises")
   void whatToDoIsSaidInSteps(Exercise exercise) {
