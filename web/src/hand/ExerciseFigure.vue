@@ -13,7 +13,7 @@ import { bodyBox, bodyFigure, bodySilhouette, stepsOf } from './body/figure'
 import { whileIdle } from './body/idle'
 import { leadingWays } from './body/motion'
 import BodyShapes from './BodyShapes.vue'
-import type { HandView } from './drawing'
+import type { Drawing, HandView } from './drawing'
 import {
   digitNumbers,
   handBox,
@@ -88,7 +88,13 @@ const isSide = computed(() => view.value === 'SIDE' || view.value === 'SIDE_PALM
 /** Where the other face of the hand cannot be shown, the picture is mirrored instead. */
 const mirrored = computed(() => props.facing && !OPPOSITE[own.value])
 
+/** Between two hands, and between two that hold something long. */
 const GAP = 24
+const LONG_THINGS_GAP = 150
+const longThing = computed(
+  () => (props.prop === 'WEIGHT' || props.prop === 'STICK') && !isSide.value,
+)
+const gap = computed(() => (longThing.value ? LONG_THINGS_GAP : GAP))
 /** Both hands are shown side by side where each is seen from the front. */
 const both = computed(
   () =>
@@ -104,7 +110,7 @@ const hands = computed(() => {
   const show = both.value ? order : [props.sides === 'LEFT']
   return show.map((left, place) => {
     const box = handBox(poses, view.value, left)
-    const shift = both.value ? (place === 0 ? -box[2] - GAP / 2 : -box[0] + GAP / 2) : 0
+    const shift = both.value ? (place === 0 ? -box[2] - gap.value / 2 : -box[0] + gap.value / 2) : 0
     return {
       left,
       shift,
@@ -191,12 +197,13 @@ const helper = computed(() => {
   return hand && helped.value ? helperOn(hand.drawing, leading.value, hold.value, hand.shift) : null
 })
 
-const things = computed(() => {
-  const hand = hands.value[0]
-  return hand && props.prop !== 'NONE'
-    ? propShapes(props.prop, hand.drawing, isSide.value, box.value)
-    : { behind: [], before: [] }
-})
+/** What a hand holds or lies on, in its own coordinates. */
+function held(drawing: Drawing, shift: number) {
+  if (props.prop === 'NONE') return null
+  const b = box.value
+  return propShapes(props.prop, drawing, isSide.value, [b[0] - shift, b[1], b[2] - shift, b[3]])
+}
+const things = computed(() => hands.value.map((hand) => held(hand.drawing, hand.shift)))
 
 /** Room for the helper in every keyframe, so that the figure stays where it is. */
 const helperBoxes = computed<Box[]>(() => {
@@ -240,7 +247,8 @@ const box = computed<Box>(() => {
   const inner = union([...hands.value.map((h) => h.box), ...helperBoxes.value])
   const pressing = props.arrow === 'PRESS' && props.height > HELPED_FROM
   const room = MARGIN + (pressing ? PRESS_ROOM : 0) + arrowRoom.value
-  return [inner[0] - room, inner[1] - room, inner[2] + room, inner[3]]
+  const aside = Math.max(room, longThing.value ? LONG_THINGS_GAP / 2 : 0)
+  return [inner[0] - aside, inner[1] - room, inner[2] + aside, inner[3]]
 })
 const viewBox = computed(() => {
   const b = box.value
@@ -417,7 +425,6 @@ const pulse = computed<Point | null>(() => {
       :d="wrongForm.path"
       :transform="wrongForm.left ? 'scale(-1 1)' : undefined"
     />
-    <path v-for="(thing, i) in things.behind" :key="`thing${i}`" :d="thing" class="thing" />
     <g v-if="ghost" :transform="ghost.left ? 'scale(-1 1)' : undefined">
       <defs>
         <FadeMask :id="`${prefix}ghost-mask`" :fade="ghost.fade" :share="0.4" />
@@ -433,10 +440,15 @@ const pulse = computed<Point | null>(() => {
         </template>
       </g>
     </template>
-    <g v-for="hand in hands" :key="String(hand.left)" :transform="`translate(${hand.shift} 0)`">
+    <g
+      v-for="(hand, h) in hands"
+      :key="String(hand.left)"
+      :transform="`translate(${hand.shift} 0)`"
+    >
+      <path v-for="(thing, i) in things[h]?.behind" :key="`behind${i}`" :d="thing" class="thing" />
       <HandShapes :drawing="hand.drawing" :left="hand.left" />
+      <path v-for="(thing, i) in things[h]?.before" :key="`before${i}`" :d="thing" class="thing" />
     </g>
-    <path v-for="(thing, i) in things.before" :key="`held${i}`" :d="thing" class="thing" />
     <g v-if="pair" :transform="`rotate(${pair.tilt.toFixed(1)} 0 ${pair.pivot})`">
       <defs>
         <clipPath :id="`${prefix}left`">

@@ -367,8 +367,8 @@ export const HAND_POSES: Readonly<Record<HandPoseName, HandPose>> = {
   GRIP: grip,
   GRIP_EXTENDED: withWrist(grip, -45),
   GRIP_FLEXED: withWrist(grip, 48),
-  GRIP_ROLLED_IN: withWrist(grip, 0, 0, -62),
-  GRIP_ROLLED_OUT: withWrist(grip, 0, 0, 62),
+  GRIP_ROLLED_IN: withWrist(grip, 0, 0, -50),
+  GRIP_ROLLED_OUT: withWrist(grip, 0, 0, 50),
   TURNED_IN: withWrist(flat, 0, 0, -38),
   TURNED_OUT: withWrist(flat, 0, 0, 38),
   STICK_BENT: pose(

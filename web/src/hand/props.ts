@@ -58,7 +58,7 @@ export function propShapes(
   const behind = (...paths: string[]): Held => ({ behind: paths, before: [] })
   if (prop === 'BALL')
     return fromTheSide
-      ? behind(circle(drawing.placeOnHand([0, 98, 44]), 25))
+      ? behind(circle(drawing.placeOnHand([0, 98, 50]), 34))
       : { behind: [], before: [circle(drawing.placeOnHand([4, -44, 20]), 24)] }
   if (prop === 'WEIGHT' && fromTheSide)
     return { behind: [], before: [circle(grip, 23), circle(grip, 6)] }

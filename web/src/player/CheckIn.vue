@@ -174,8 +174,8 @@ function keep() {
       </section>
       <BButton class="keep" variant="primary" @click="keep">Keep</BButton>
       <p class="quiet later">
-        It can wait until {{ routine.blockTitle.toLowerCase() }} is over: the session itself is kept
-        already.
+        It can wait{{ routine.blockTitle && ` until ${routine.blockTitle.toLowerCase()} is over` }}:
+        the session itself is kept already.
       </p>
     </div>
   </main>

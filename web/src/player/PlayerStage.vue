@@ -55,6 +55,8 @@ const mayEase = computed(
     cue.value.easesFromMillis > 0 &&
     player.position.value - cue.value.offsetMillis >= cue.value.easesFromMillis,
 )
+/** What the session ends before, if it belongs to a block. */
+const playedAfter = computed(() => props.routine.blockTitle.toLowerCase())
 const easeWords = computed(() => (cue.value.phase === 'HOLD' ? 'It has eased' : 'Done'))
 const breath = computed(() => {
   const c = cue.value
@@ -180,7 +182,7 @@ onUnmounted(() => document.removeEventListener('keydown', key))
         <b class="large title">{{ routine.title }}</b>
         <span class="quiet large title">{{ who }}</span>
         <span class="push quiet large ends"
-          >ends as {{ routine.blockTitle.toLowerCase() }} starts at
+          >ends <template v-if="playedAfter">as {{ playedAfter }} starts </template>at
           {{ toMinute(routine.endsAt) }}</span
         >
         <b class="left mono">{{ countdown(player.left.value) }} left</b>
@@ -303,7 +305,7 @@ onUnmounted(() => document.removeEventListener('keydown', key))
             <template v-if="following"
               >Next <b>{{ following.title }}</b>{{ nextWords }}</template
             >
-            <template v-else>Last step, then {{ routine.blockTitle.toLowerCase() }}</template>
+            <template v-else>Last step{{ playedAfter && `, then ${playedAfter}` }}</template>
           </p>
         </section>
         <nav class="keys" aria-label="Player">

@@ -114,6 +114,15 @@ describe('the check-in', () => {
       attachTo: document.body,
     })
 
+  it('waits until what follows is over, and names nothing where nothing follows', () => {
+    expect(checkIn().text()).toContain('It can wait until rehearsal is over: the session itself')
+    const alone = mount(CheckIn, {
+      props: { routine: { ...routine, blockTitle: '' }, record: record({}), coachName: 'Ines' },
+      global: { stubs },
+    })
+    expect(alone.text()).toContain('It can wait: the session itself')
+  })
+
   it('can be kept without a word', async () => {
     const wrapper = checkIn()
     await named(wrapper, 'Keep')?.trigger('click')
