@@ -322,6 +322,7 @@ const of = (field: string) => problems.value.filter((p) => p.field === field).ma
             </div>
             <BButton
               v-if="freeMethods.length"
+              class="another"
               size="sm"
               variant="outline-secondary"
               @click="addDose"
@@ -332,7 +333,7 @@ const of = (field: string) => problems.value.filter((p) => p.field === field).ma
               label="Names of its ways, one after the other"
               field="ways"
               :problems="problems"
-              :rows="2"
+              :rows="Math.max(2, Math.min(8, form.ways.length))"
               hint="Two lines or more, or none: palm up / palm down."
             />
             <div class="grid">
@@ -656,6 +657,9 @@ section {
   margin-bottom: 24px;
   padding-top: 10px;
   border-top: 1px solid var(--line);
+}
+.another {
+  margin-bottom: 14px;
 }
 h3 {
   margin-bottom: 10px;

@@ -39,6 +39,8 @@ const keyframes = computed<readonly Keyframe[]>({
     }
   },
 })
+/** As many ways stand in a row; more of them in a list. */
+const ROW_OF_WAYS = 4
 const wayOptions = computed(() =>
   model.value.ways.map((_, value) => ({
     value,
@@ -247,7 +249,16 @@ const worked = computed({
     <BFormCheckbox v-if="wayNames.length > 1 || apart" v-model="apart"
       >Each way has keyframes of its own</BFormCheckbox
     >
-    <ChoiceRow v-if="apart" v-model="way" label="Way" :options="wayOptions" wide />
+    <template v-if="apart">
+      <ChoiceRow
+        v-if="wayOptions.length <= ROW_OF_WAYS"
+        v-model="way"
+        label="Way"
+        :options="wayOptions"
+        wide
+      />
+      <BFormSelect v-else v-model="way" aria-label="Way" :options="wayOptions" text-field="label" />
+    </template>
     <div class="frames" role="group" aria-label="Keyframes">
       <button
         v-for="(frame, i) in keyframes"
