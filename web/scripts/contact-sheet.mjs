@@ -81,8 +81,9 @@ function figuresOf({ figure: f }) {
   return [...shown.map((from) => ({ ...common, from })), { ...common, from: last, sides: 'LEFT' }]
 }
 const wordsOf = ({ 'set-up': setUp, action, dose, 'felt-at': feltAt, ways }) => {
-  const { least, greatest, ...told } = dose
-  const amount = Object.entries(told).map(([k, v]) => `${k} ${v}`)
+  const amount = Object.entries(dose)
+    .filter(([name]) => name !== 'least' && name !== 'greatest')
+    .map(([name, value]) => `${name} ${value}`)
   return `${setUp} <u>${action.join(' ')}</u> ${ways ? `[${ways.join(' / ')}] ` : ''}<em>${feltAt}</em> (${amount.join(', ')})`
 }
 sheets.push([
