@@ -4,7 +4,12 @@ import type { Point } from '../vector'
 const middle = (a: Point, b: Point): Point => [(a[0] + b[0]) / 2, (a[1] + b[1]) / 2]
 
 /** A number of tenths as short as SVG allows. */
-const written = (tenths: number): string => (tenths / 10).toString().replace(/^(-?)0\./, '$1.')
+const spelled = (tenths: number): string => (tenths / 10).toString().replace(/^(-?)0\./, '$1.')
+
+/** Spelling took a third of a drawing, and nearly every number is a short way from the last one. */
+const FURTHEST = 1000
+const SPELLED = Array.from({ length: 2 * FURTHEST + 1 }, (_, i) => spelled(i - FURTHEST))
+const written = (tenths: number): string => SPELLED[tenths + FURTHEST] ?? spelled(tenths)
 
 /** Writes short relative paths in tenths of a unit, y downward. */
 class Pen {

@@ -65,7 +65,7 @@ public record ClosedWith(Set<Condition> conditions, Set<ReferralSign> signs, Set
       sentences.add(
           "Left out while pain is %d or more here: %s."
               .formatted(
-                  SORE_PAIN, sore.stream().map(Region::word).collect(Collectors.joining(", "))));
+                  SORE_PAIN, sore.stream().map(Region::word).collect(Collectors.joining("; "))));
     }
     return sentences;
   }
