@@ -336,6 +336,13 @@ function circling(): Arrow[] {
   return [circlingArrow(way)]
 }
 
+/** What is carried farther than this goes round at the end of its way, not round the middle of it. */
+const CARRIED = 40
+function carried(points: readonly Point[]): boolean {
+  const [x = 0, y = 0] = points[0] ?? []
+  const [toX = 0, toY = 0] = points[points.length - 1] ?? []
+  return Math.hypot(toX - x, toY - y) > CARRIED
+}
 /** From the first keyframe of a body to the one that is farthest from it. */
 function bodyArrows(): Arrow[] {
   const poses = props.poses.filter(isBody)
@@ -344,7 +351,7 @@ function bodyArrows(): Arrow[] {
   const end = poses.find((pose) => pose !== start) ?? start
   const ways = leadingWays(start, end, bodyView.value, otherSide.value, props.places)
   return props.arrow === 'CIRCLE'
-    ? ways.map(({ points }) => circlingArrow(points))
+    ? ways.map(({ points }) => circlingArrow(carried(points) ? points.slice(-1) : points))
     : ways.map(({ points }) => wayArrow(points, middleOfBody.value))
 }
 const middleOfBody = computed<Point>(() => [(box.value[0] + box.value[2]) / 2, -150])

@@ -97,6 +97,34 @@ describe('figures', () => {
     expect(figure(100).findAll('.arrow')).toHaveLength(0)
   })
 
+  it('put a thing of its own into each of two hands', () => {
+    const things = (sides: 'BOTH' | 'RIGHT') =>
+      mount(ExerciseFigure, {
+        props: { poses: ['GRIP'], view: 'PALM', prop: 'WEIGHT', sides, height: 300, label: 'Grip' },
+      }).findAll('.thing').length
+    expect(things('RIGHT')).toBeGreaterThan(0)
+    expect(things('BOTH')).toBe(2 * things('RIGHT'))
+  })
+
+  it('circle round the wrists where the arms have carried them', () => {
+    const figure = mount(ExerciseFigure, {
+      props: {
+        poses: ['BODY_ARMS_LOW', 'BODY_ARMS_AT_EYES'],
+        view: 'BODY_SIDE',
+        places: ['WRISTS', 'SHOULDERS'],
+        arrow: 'CIRCLE',
+        height: 300,
+        label: 'Arms',
+      },
+    })
+    const start =
+      figure
+        .find('.arrow path')
+        .attributes('d')
+        ?.match(/-?[\d.]+/g) ?? []
+    expect(Number(start[1]), 'above the shoulders, which are 238 up').toBeLessThan(-220)
+  })
+
   it('show the hand that helps, at the fingertips or at the knuckles of a fist', () => {
     const figure = (poses: string[], height: number) =>
       mount(ExerciseFigure, {
