@@ -47,9 +47,9 @@ class LibraryIT {
     browser.keys(Keys.ARROW_UP);
     browser.until("the row before", () -> browser.text("li.on b").equals(first));
 
-    browser.open("/library/thumb-drawn-to-forearm");
+    browser.open("/library/ball-of-the-thumb-opened");
     browser.press("Make a variant");
-    browser.until("its time", () -> browser.text("[data-total]").equals("27 s"));
+    browser.until("its time", () -> browser.text("[data-total]").equals("47 s"));
     browser.type(browser.field("form", "Dose"), "10 s each side");
     browser.until("the new time", () -> browser.text("[data-total]").equals("37 s"));
     browser.type(browser.field("form", "Dose"), "11 s each side");

@@ -47,10 +47,13 @@ class WeekIT {
     browser.find(".counts li");
   }
 
+  /** Read in one go, for the week may be drawn anew between two questions. */
   private List<String> labels(String selector) {
-    return browser.driver().findElements(By.cssSelector(selector)).stream()
-        .map(element -> element.getAttribute("aria-label"))
-        .toList();
+    return ((List<?>)
+            browser.run(
+                "return [...document.querySelectorAll(arguments[0])].map(e => e.ariaLabel)",
+                selector))
+        .stream().map(String::valueOf).toList();
   }
 
   private String side() {
