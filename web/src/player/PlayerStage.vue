@@ -4,7 +4,7 @@ import type { PainForm, RoutineView, SessionForm } from '@/api/types'
 import ExerciseFigure from '@/hand/ExerciseFigure.vue'
 import FigurePlayer from '@/hand/FigurePlayer.vue'
 import { motionAt } from '@/hand/motion'
-import { sideWords } from './sideWords'
+import { easedWords, endWords, lastStepWords, sideWords } from './stageWords'
 import { useWidth } from '@/parts/useWidth'
 import { capital, countdown, duration, toMinute } from '@/parts/words'
 import KindLetter from '@/tape/KindLetter.vue'
@@ -55,9 +55,6 @@ const mayEase = computed(
     cue.value.easesFromMillis > 0 &&
     player.position.value - cue.value.offsetMillis >= cue.value.easesFromMillis,
 )
-/** What the session ends before, if it belongs to a block. */
-const playedAfter = computed(() => props.routine.blockTitle.toLowerCase())
-const easeWords = computed(() => (cue.value.phase === 'HOLD' ? 'It has eased' : 'Done'))
 const breath = computed(() => {
   const c = cue.value
   if (c.breath === 'FREE') return null
@@ -181,10 +178,9 @@ onUnmounted(() => document.removeEventListener('keydown', key))
       <header>
         <b class="large title">{{ routine.title }}</b>
         <span class="quiet large title">{{ who }}</span>
-        <span class="push quiet large ends"
-          >ends <template v-if="playedAfter">as {{ playedAfter }} starts </template>at
-          {{ toMinute(routine.endsAt) }}</span
-        >
+        <span class="push quiet large ends">{{
+          endWords(routine.blockTitle, toMinute(routine.endsAt))
+        }}</span>
         <b class="left mono">{{ countdown(player.left.value) }} left</b>
       </header>
 
@@ -305,7 +301,7 @@ onUnmounted(() => document.removeEventListener('keydown', key))
             <template v-if="following"
               >Next <b>{{ following.title }}</b>{{ nextWords }}</template
             >
-            <template v-else>Last step{{ playedAfter && `, then ${playedAfter}` }}</template>
+            <template v-else>{{ lastStepWords(routine.blockTitle) }}</template>
           </p>
         </section>
         <nav class="keys" aria-label="Player">
@@ -315,7 +311,7 @@ onUnmounted(() => document.removeEventListener('keydown', key))
           <button type="button" class="key back" @click="player.back">Back <kbd>←</kbd></button>
           <button type="button" class="key forward" @click="player.next">Next <kbd>→</kbd></button>
           <button v-if="mayEase" type="button" class="key ease" @click="player.eased">
-            {{ easeWords }} <kbd>O</kbd>
+            {{ easedWords(cue.phase) }} <kbd>O</kbd>
           </button>
           <button type="button" class="key hurt" @click="hurts">It hurts <kbd>H</kbd></button>
           <span class="gap" />

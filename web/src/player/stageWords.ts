@@ -1,4 +1,4 @@
-import type { BodyPlace, FigureView, Sides } from '@/api/types'
+import type { BodyPlace, Cue, FigureView, Sides } from '@/api/types'
 import { isBodyView } from '@/hand/figures'
 import { PLACES } from '@/parts/labels'
 
@@ -25,3 +25,15 @@ export function sideWords(
   const place = places[0]
   return sides === 'BOTH' && place ? PLACES[place] : BODY[sides]
 }
+
+/** What ends the cue by hand: a hold has eased, a count at one's own pace is done. */
+export const easedWords = (phase: Cue['phase']): string =>
+  phase === 'HOLD' ? 'It has eased' : 'Done'
+
+/** When it ends, and before what, if anything follows. */
+export const endWords = (blockTitle: string, time: string): string =>
+  blockTitle ? `ends as ${blockTitle.toLowerCase()} starts at ${time}` : `ends at ${time}`
+
+/** What comes after the last step. */
+export const lastStepWords = (blockTitle: string): string =>
+  blockTitle ? `Last step, then ${blockTitle.toLowerCase()}` : 'Last step'
