@@ -66,6 +66,9 @@ public final class DoseText {
   /** More ways than these are not named one by one in a dose. */
   private static final int MOST_WAYS_NAMED = 3;
 
+  /** Ways whose names take more letters than this are told by their number as well. */
+  private static final int LONGEST_WAY_WORDS = 60;
+
   private static final Dose BESIDE_NOTHING =
       new Dose(new DoseForm.Hold(15), 1, 1, Laterality.EACH, Units.WHOLE, 0);
 
@@ -292,13 +295,17 @@ public final class DoseText {
     if (ways.equals(Ways.UNNAMED)) {
       return "each way";
     }
-    return namesWays()
-        ? String.join(" then ", ways.names())
-        : "each of %d ways".formatted(ways.count());
+    return namesWays() ? inTurn() : "each of %d ways".formatted(ways.count());
   }
 
   private boolean namesWays() {
-    return !ways.equals(Ways.UNNAMED) && ways.count() <= MOST_WAYS_NAMED;
+    return !ways.equals(Ways.UNNAMED)
+        && ways.count() <= MOST_WAYS_NAMED
+        && inTurn().length() <= LONGEST_WAY_WORDS;
+  }
+
+  private String inTurn() {
+    return String.join(" then ", ways.names());
   }
 
   private static String back(Units units) {

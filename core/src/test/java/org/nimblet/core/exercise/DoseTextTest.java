@@ -112,6 +112,16 @@ class DoseTextTest {
     assertThat(beside(PRESSES).parse(typed)).isEqualTo(PRESSES.withRepetitions(repetitions, sets));
   }
 
+  /** A session keeps the dose of each step in words; a longer one could not be sent. */
+  @ParameterizedTest(name = "{0}")
+  @MethodSource("libraryDoses")
+  void noDoseOfTheLibraryIsLongerThanASessionKeeps(
+      Exercise exercise, Method method, Notation notation) {
+    Dose usual = exercise.doses().get(method).usual();
+    assertThat(DoseText.complete(notation, exercise.guidance().ways()).format(usual))
+        .hasSizeLessThanOrEqualTo(120);
+  }
+
   @Test
   void manyWaysAreToldByTheirNumberAndReadBack() {
     Ways walk = new Ways(List.of("inward", "outward", "upward", "downward"));
