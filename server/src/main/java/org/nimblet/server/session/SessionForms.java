@@ -45,7 +45,7 @@ final class SessionForms {
   record StepForm(
       @NotNull(message = "An exercise of the library.") String exerciseId,
       @Min(value = 0, message = "0, or the version of an own exercise.") int exerciseVersion,
-      @NotNull(message = "The dose in words.") @Size(max = 120, message = "Up to 120 characters.")
+      @NotNull(message = "The dose in words.") @Size(max = 200, message = "Up to 200 characters.")
           String dose,
       @NotNull(message = "One of the lateralities.") Laterality laterality,
       @Min(value = 1, message = "At least 1 ms.") long plannedMillis,
