@@ -12,6 +12,7 @@ class WeekPlannerAgainstChocoTest {
 
   /** Only so that a search that never ends does end; a busy machine needs more than a minute. */
   private static final Duration LIMIT = Duration.ofMinutes(6);
+
   private static final int MOST_LINES = 3;
 
   static LongStream seeds() {
