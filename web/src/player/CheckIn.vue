@@ -121,10 +121,7 @@ function keep() {
 <template>
   <main id="main" class="check-in">
     <header>
-      <PegIcon
-        :purpose="routine.purpose"
-        :state="record.state === 'DONE' ? 'DONE' : 'LEFT_MIDWAY'"
-      />
+      <PegIcon :purpose="routine.purpose" :state="record.state === 'DONE' ? 'DONE' : 'LEFT'" />
       <h1>{{ title }}</h1>
       <span class="push large">{{ duration(lasted) }}</span>
     </header>

@@ -10,6 +10,7 @@ const peg = (changes: Partial<PegView>): PegView => ({
   why: '',
   purpose: 'WARM_UP',
   state: 'PLANNED',
+  open: true,
   startHour: 17.84,
   endHour: 18,
   start: '2026-03-02T17:50:30Z',
@@ -76,8 +77,8 @@ describe('the ribbon', () => {
     expect(ribbon([peg({ state: 'DONE' })]).findAll('rect.solid')).toHaveLength(1)
     expect(ribbon([peg({ state: 'PLANNED' })]).findAll('rect.solid')).toHaveLength(0)
     expect(ribbon([peg({ state: 'MISSED' })]).findAll('.missed')).toHaveLength(1)
-    expect(ribbon([peg({ state: 'LEFT_MIDWAY' })]).findAll('.hollow')).toHaveLength(1)
-    expect(ribbon([peg({ state: 'IN_SESSION' })]).findAll('.live')).toHaveLength(1)
+    expect(ribbon([peg({ state: 'LEFT' })]).findAll('.hollow')).toHaveLength(1)
+    expect(ribbon([peg({ state: 'DUE' })]).findAll('.live')).toHaveLength(1)
   })
 
   it('keeps the line of now out of the words', () => {

@@ -138,7 +138,7 @@ const pegs = computed(() =>
 const standing = computed(() => pegs.value.filter((item) => item.peg.purpose !== 'BREAK'))
 const notches = computed(() => pegs.value.filter((item) => item.peg.purpose === 'BREAK'))
 const keyOf = (peg: PegView) => pegKey(peg)
-const pinned = (peg: PegView) => peg.state === 'DONE' || peg.state === 'LEFT_MIDWAY'
+const pinned = (peg: PegView) => peg.state === 'DONE' || peg.state === 'LEFT'
 
 const label = computed(() => {
   const parts = [
@@ -294,13 +294,13 @@ const label = computed(() => {
       <template v-if="item.peg.state === 'MISSED'">
         <path class="missed" :d="item.path" transform="translate(0 -1)" />
       </template>
-      <template v-else-if="item.peg.state === 'LEFT_MIDWAY'">
+      <template v-else-if="item.peg.state === 'LEFT'">
         <path class="hollow" :d="item.path" transform="translate(0 -1)" />
         <path class="solid" :d="item.path" :clip-path="`url(#${prefix}half${i})`" />
       </template>
       <path
         v-else
-        :class="item.peg.state === 'IN_SESSION' ? 'live' : 'solid'"
+        :class="item.peg.state === 'DUE' ? 'live' : 'solid'"
         :d="item.path"
         transform="translate(0 -0.9)"
       />

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import type { PegState, Purpose } from '@/api/types'
+import type { Purpose, SessionState } from '@/api/types'
 import { PEG_WIDTHS, pegPath } from './pegs'
 
-withDefaults(defineProps<{ purpose: Purpose; state?: PegState }>(), { state: 'PLANNED' })
+withDefaults(defineProps<{ purpose: Purpose; state?: SessionState }>(), { state: 'PLANNED' })
 </script>
 
 <template>
@@ -12,7 +12,7 @@ withDefaults(defineProps<{ purpose: Purpose; state?: PegState }>(), { state: 'PL
     </g>
     <path class="base" d="M0 16.75H20" />
     <rect
-      v-if="state === 'DONE' || state === 'LEFT_MIDWAY'"
+      v-if="state === 'DONE' || state === 'LEFT'"
       class="done"
       x="7.5"
       y="17.5"
@@ -29,10 +29,11 @@ withDefaults(defineProps<{ purpose: Purpose; state?: PegState }>(), { state: 'PL
   vertical-align: -5px;
 }
 .planned,
+.moved,
 .done {
   fill: var(--main);
 }
-.in_session {
+.due {
   fill: var(--live);
 }
 .missed {
@@ -40,7 +41,7 @@ withDefaults(defineProps<{ purpose: Purpose; state?: PegState }>(), { state: 'PL
   stroke: var(--warn);
   stroke-width: 1.5;
 }
-.left_midway {
+.left {
   fill: var(--surface);
   stroke: var(--main);
   stroke-width: 1.5;

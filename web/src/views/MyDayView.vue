@@ -75,10 +75,7 @@ const shown = ref(false)
 /** What else is still to come today; a warm-up has its own place above, a break needs no start. */
 const alsoToday = computed(() =>
   (today.value?.pegs ?? []).filter(
-    (peg) =>
-      (peg.state === 'PLANNED' || peg.state === 'IN_SESSION') &&
-      peg.purpose !== 'WARM_UP' &&
-      peg.purpose !== 'BREAK',
+    (peg) => peg.open && peg.purpose !== 'WARM_UP' && peg.purpose !== 'BREAK',
   ),
 )
 const minutesOf = (peg: PegView) =>

@@ -44,9 +44,9 @@ const rows = computed<Row[]>(() => {
       entry,
     })),
     ...log.missed.map((missed) => ({
-      key: `missed ${missed.date} ${missed.blockStartsAt}`,
+      key: `missed ${missed.date} ${missed.startsAt}`,
       date: missed.date,
-      time: missed.blockStartsAt,
+      time: missed.startsAt,
       missed,
     })),
   ]
@@ -128,7 +128,7 @@ const firstOfDay = (row: Row, i: number) => i === 0 || filtered.value[i - 1]?.da
               >
               <PegIcon
                 :purpose="row.entry.purpose"
-                :state="row.entry.state === 'DONE' ? 'DONE' : 'LEFT_MIDWAY'"
+                :state="row.entry.state === 'DONE' ? 'DONE' : 'LEFT'"
               />
               <span class="what">{{ row.entry.title }}</span>
               <span class="tape">
@@ -157,8 +157,8 @@ const firstOfDay = (row: Row, i: number) => i === 0 || filtered.value[i - 1]?.da
                 ><b v-if="firstOfDay(row, i)">{{ shortDate(row.date) }}</b
                 >{{ toMinute(row.time) }}</span
               >
-              <PegIcon purpose="WARM_UP" state="MISSED" />
-              <span class="what">Warm-up before {{ row.missed?.title }}</span>
+              <PegIcon v-if="row.missed" :purpose="row.missed.purpose" state="MISSED" />
+              <span class="what">{{ row.missed?.title }}</span>
               <span class="missed">missed</span>
             </p>
           </li>

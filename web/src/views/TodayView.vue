@@ -146,9 +146,9 @@ const show = (days: number) => {
         <ul class="legend" aria-label="What the signs mean">
           <li><PegIcon purpose="WARM_UP" />Warm-up</li>
           <li><PegIcon purpose="WARM_UP" state="DONE" />done</li>
-          <li><PegIcon purpose="WARM_UP" state="LEFT_MIDWAY" />left midway</li>
+          <li><PegIcon purpose="WARM_UP" state="LEFT" />left midway</li>
           <li><PegIcon purpose="WARM_UP" state="MISSED" />missed</li>
-          <li><PegIcon purpose="WARM_UP" state="IN_SESSION" />due now</li>
+          <li><PegIcon purpose="WARM_UP" state="DUE" />due now</li>
           <li>
             <svg width="26" height="12" aria-hidden="true">
               <rect width="26" height="9" y="2" fill="url(#busy)" /></svg

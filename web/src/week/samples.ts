@@ -8,6 +8,7 @@ export const aPeg = (changes: Partial<PegView> = {}): PegView => ({
   why: '',
   purpose: 'RECOVERY',
   state: 'PLANNED',
+  open: true,
   startHour: 19,
   endHour: 19.1,
   start: '2026-11-30T19:00:00Z',

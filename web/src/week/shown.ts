@@ -29,6 +29,7 @@ function asPeg(session: PlanSessionView, day: DayView, before: PegView | undefin
     why: session.why,
     purpose: session.purpose,
     state: before?.state ?? 'PLANNED',
+    open: before?.open ?? true,
     startHour: hourOf(session.startsAt, day.wakesHour),
     endHour: hourOf(session.endsAt, day.wakesHour),
     start: session.start,

@@ -138,7 +138,7 @@ class DayTest {
         }) {
       jdbc.sql(
               """
-              insert into minded (id, coach_id, client_id, kind, sides, region, words, until, said_at)
+              insert into minded (id, coach_id, client_id, kind, sides, region, words, until, at)
               select ?, coach_id, id, 'KEEP_OUT', array['LEFT'], ?, 'to be rested.', ?, now()
               from client where id = ?
               """)

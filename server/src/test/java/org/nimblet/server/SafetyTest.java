@@ -267,7 +267,7 @@ class SafetyTest {
     assertThat(reason).as("the same day counts as known").isEmpty();
     org.springframework.jdbc.core.simple.JdbcClient jdbc =
         server.context().getBean(org.springframework.jdbc.core.simple.JdbcClient.class);
-    jdbc.sql("update minded set said_at = now() - interval '3 days' where client_id = ?")
+    jdbc.sql("update minded set at = now() - interval '3 days' where client_id = ?")
         .param(one.id())
         .update();
     assertThat(unsuited(one, "fast-open-and-close")).startsWith("Waits for a clinician: weakness");

@@ -113,6 +113,11 @@ public record Dose(
     return form.variesItself() ? form.quantity() : repetitions;
   }
 
+  /** What {@link #quantity()} counts, as a word after a number: "s", "breaths", "times". */
+  public String quantityName() {
+    return form.variesItself() ? form.quantityName() : "times";
+  }
+
   /** The same dose with another quantity. */
   public Dose withQuantity(int quantity) {
     return form.variesItself()

@@ -17,6 +17,11 @@ public sealed interface DoseForm {
     return 1;
   }
 
+  /** What {@link #quantity()} counts, as a word after a number. */
+  default String quantityName() {
+    return "s";
+  }
+
   /** Whether {@link #quantity()} varies; if not, the repetitions do. */
   default boolean variesItself() {
     return false;
@@ -125,6 +130,11 @@ public sealed interface DoseForm {
     }
 
     @Override
+    public String quantityName() {
+      return "breaths";
+    }
+
+    @Override
     public boolean variesItself() {
       return true;
     }
@@ -212,6 +222,11 @@ public sealed interface DoseForm {
     @Override
     public int quantity() {
       return passes;
+    }
+
+    @Override
+    public String quantityName() {
+      return "passes";
     }
 
     @Override
@@ -325,6 +340,11 @@ public sealed interface DoseForm {
     @Override
     public int quantity() {
       return beats;
+    }
+
+    @Override
+    public String quantityName() {
+      return "beats";
     }
 
     @Override

@@ -30,10 +30,17 @@ public final class Completion {
     }
   }
 
-  /** Whether at least half of the planned time was done; nothing planned is nothing done. */
-  public static boolean isDone(Collection<Part> parts) {
+  /**
+   * How much of the planned time was done, 0–100, rounded down; nothing planned is nothing done.
+   */
+  public static int percent(Collection<Part> parts) {
     long planned = parts.stream().mapToLong(Part::plannedMillis).sum();
     long done = parts.stream().mapToLong(part -> part.plannedMillis() * part.donePercent()).sum();
-    return planned > 0 && done >= planned * DONE_PERCENT;
+    return planned == 0 ? 0 : Math.toIntExact(done / planned);
+  }
+
+  /** Whether at least half of the planned time was done; nothing planned is nothing done. */
+  public static boolean isDone(Collection<Part> parts) {
+    return percent(parts) >= DONE_PERCENT;
   }
 }

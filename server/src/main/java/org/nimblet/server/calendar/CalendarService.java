@@ -28,6 +28,7 @@ import org.nimblet.server.client.ClientFile.ActivityFile;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.platform.NotFoundException;
 import org.nimblet.server.week.BlockBook;
+import org.nimblet.server.week.BlockBook.BlockContent;
 import org.nimblet.server.week.BlockBook.DayTime;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -460,10 +461,16 @@ class CalendarService {
         choice.meaning() == TitleMeaning.STAGE || activity.kind() == ActivityKind.PERFORMANCE;
     boolean changed =
         memory.blockId != null
-            && book.changeBlock(client, memory.blockId, activity, event.title(), stage, time);
+            && book.changeBlock(
+                client,
+                memory.blockId,
+                new BlockContent(activity, event.title(), stage, time, Optional.empty()));
     if (!changed) {
       takeOut(client, memory);
-      memory.blockId = book.putBlock(client, activity, event.title(), stage, time, List.of());
+      memory.blockId =
+          book.putBlock(
+              client,
+              new BlockContent(activity, event.title(), stage, time, Optional.of(List.of())));
     }
   }
 

@@ -2,8 +2,6 @@ package org.nimblet.server.calendar;
 
 import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
-import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
@@ -11,10 +9,14 @@ import org.nimblet.core.exercise.Purpose;
 import org.nimblet.server.calendar.CalendarForms.FeedForm;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.client.ClientFiles;
+import org.nimblet.server.person.People;
+import org.nimblet.server.person.Person;
 import org.nimblet.server.platform.Secrets;
 import org.nimblet.server.programme.UpcomingSessions;
+import org.nimblet.server.programme.UpcomingSessions.Outlook;
 import org.nimblet.server.programme.UpcomingSessions.Upcoming;
 import org.nimblet.server.routine.WarmUps;
+import org.nimblet.server.week.DaySchedule;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -30,6 +32,7 @@ class FeedService {
   private final CalendarFeeds feeds;
   private final ClientFiles clients;
   private final UpcomingSessions upcoming;
+  private final People people;
   private final WarmUps routines;
   private final Secrets secrets;
   private final Clock clock;
@@ -38,12 +41,14 @@ class FeedService {
       CalendarFeeds feeds,
       ClientFiles clients,
       UpcomingSessions upcoming,
+      People people,
       WarmUps routines,
       Secrets secrets,
       Clock clock) {
     this.feeds = feeds;
     this.clients = clients;
     this.upcoming = upcoming;
+    this.people = people;
     this.routines = routines;
     this.secrets = secrets;
     this.clock = clock;
@@ -75,7 +80,6 @@ class FeedService {
   }
 
   /** The calendar behind a secret address, if it leads anywhere. */
-  @Transactional(readOnly = true)
   Optional<String> behind(String secret) {
     return feeds
         .findBySecretHash(Secrets.hash(secret))
@@ -87,27 +91,31 @@ class FeedService {
   }
 
   /** The planned sessions as a calendar. */
-  @Transactional(readOnly = true)
   String calendar(ClientFile client, int alarmMinutes, boolean breaks) {
-    Instant now = clock.instant().truncatedTo(ChronoUnit.SECONDS);
-    LocalDate today = LocalDate.ofInstant(now, client.zone());
+    Person person = people.of(client);
+    Outlook outlook = upcoming.of(person, person.today(), person.today().plusWeeks(WEEKS));
     List<CalendarWriter.Entry> entries =
-        upcoming.of(client, today, today.plusWeeks(WEEKS)).sessions().stream()
+        outlook.sessions().stream()
             .filter(session -> breaks || session.purpose() != Purpose.BREAK)
-            .map(session -> entry(client, session))
+            .map(session -> entry(person, session, outlook.days()))
             .toList();
-    return CalendarWriter.write("Nimblet: " + client.name(), entries, alarmMinutes, now);
+    return CalendarWriter.write(
+        "Nimblet: " + client.name(),
+        entries,
+        alarmMinutes,
+        person.now().truncatedTo(ChronoUnit.SECONDS));
   }
 
   /** The steps are those of today's state: pain of next week is not known. */
-  private CalendarWriter.Entry entry(ClientFile client, Upcoming session) {
+  private CalendarWriter.Entry entry(Person person, Upcoming session, List<DaySchedule> days) {
     List<String> steps =
         routines.stepTexts(
-            client,
+            person,
             session.purpose(),
             session.start(),
             wholeMinutes(session),
-            session.activityId());
+            session.activityId(),
+            days);
     String description = steps.isEmpty() ? STOP : String.join("\n", steps) + "\n\n" + STOP;
     return new CalendarWriter.Entry(
         session.uid(), session.title(), description, session.start(), session.end());

@@ -1,6 +1,5 @@
 package org.nimblet.server.client;
 
-import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -16,6 +15,8 @@ import org.hibernate.type.SqlTypes;
 import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Method;
+import org.nimblet.core.exercise.Position;
+import org.nimblet.core.exercise.Thing;
 import org.nimblet.core.routine.AgeGroup;
 
 @Entity
@@ -50,21 +51,20 @@ class Client {
   LocalTime wakesAt;
   LocalTime sleepsAt;
 
+  @Enumerated(EnumType.STRING)
   @JdbcTypeCode(SqlTypes.ARRAY)
-  @Column(columnDefinition = "text[]")
-  List<String> positions;
+  List<Position> positions;
+
+  @Enumerated(EnumType.STRING)
+  @JdbcTypeCode(SqlTypes.ARRAY)
+  List<Thing> things;
 
   @JdbcTypeCode(SqlTypes.ARRAY)
-  @Column(columnDefinition = "text[]")
-  List<String> things;
-
-  @JdbcTypeCode(SqlTypes.ARRAY)
-  @Column(columnDefinition = "integer[]")
   List<Integer> weightsGrams;
 
+  @Enumerated(EnumType.STRING)
   @JdbcTypeCode(SqlTypes.ARRAY)
-  @Column(columnDefinition = "text[]")
-  List<String> intakeAnswered;
+  List<IntakeQuestion> intakeAnswered;
 
   Instant createdAt;
 

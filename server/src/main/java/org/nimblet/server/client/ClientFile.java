@@ -24,7 +24,8 @@ import org.nimblet.core.schedule.ActivityKind;
  *
  * @param id which client
  * @param coachId whose client
- * @param version how often it was changed
+ * @param version how often the facts were changed
+ * @param revision another number after every change to anything about them
  * @param name what they are called
  * @param occupation what they do, in a few words
  * @param dominantHand the dominant hand
@@ -49,6 +50,7 @@ public record ClientFile(
     UUID id,
     UUID coachId,
     long version,
+    long revision,
     String name,
     String occupation,
     Side dominantHand,

@@ -12,6 +12,7 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
@@ -305,14 +306,17 @@ class DemoLoader implements ApplicationRunner {
   }
 
   /** Whoever plays games plays rounds, of which nobody knows how long they will be. */
-  private static String[] rounds(Habit habit, Slot slot) {
+  private static String rounds(Habit habit, Slot slot) {
     if (habit.kind() != ActivityKind.GAMING) {
-      return new String[0];
+      return "[]";
     }
     long minutes = Duration.between(slot.startsAt(), slot.endsAt()).toMinutes();
-    String[] rounds = new String[(int) (Math.max(ROUND_MINUTES, minutes) / ROUND_MINUTES)];
-    java.util.Arrays.fill(rounds, ROUND_MINUTES + "/0/GUESSED/Round");
-    return rounds;
+    String round =
+        """
+        {"title": "Round", "minutes": %d, "restMinutes": 0, "certainty": "GUESSED"}"""
+            .formatted(ROUND_MINUTES);
+    int count = (int) (Math.max(ROUND_MINUTES, minutes) / ROUND_MINUTES);
+    return "[" + String.join(", ", Collections.nCopies(count, round)) + "]";
   }
 
   private void insertDay(Life life, LocalDate date) {
@@ -324,7 +328,7 @@ class DemoLoader implements ApplicationRunner {
                   """
                   insert into block (id, coach_id, client_id, activity_id, version, date, starts_at,
                     ends_at, title, performance, parts)
-                  values (?, ?, ?, ?, 0, ?, ?, ?, ?, ?, ?)
+                  values (?, ?, ?, ?, 0, ?, ?, ?, ?, ?, ?::jsonb)
                   """)
               .params(
                   UUID.randomUUID(),
@@ -370,7 +374,7 @@ class DemoLoader implements ApplicationRunner {
     for (String exercise : story.allowed()) {
       jdbc.sql(
               """
-              insert into minded (id, coach_id, client_id, kind, sides, exercise_id, words, said_at)
+              insert into minded (id, coach_id, client_id, kind, sides, exercise_id, words, at)
               values (?, ?, ?, 'ALLOW', ?, ?, ?, ?)
               """)
           .params(
@@ -397,8 +401,8 @@ class DemoLoader implements ApplicationRunner {
       Life life, ReferralSign sign, String answer, Optional<SignStory> story, Instant at) {
     jdbc.sql(
             """
-            insert into screening (id, coach_id, client_id, at, sign, answer, side, regions, since,
-              words)
+            insert into screening (id, coach_id, client_id, at, sign, answer, side, regions,
+              since_words, words)
             values (?, ?, ?, ?, ?, ?, ?, ?, ?, '')
             """)
         .params(
@@ -511,7 +515,7 @@ class DemoLoader implements ApplicationRunner {
       jdbc.sql(
               """
               insert into session (id, coach_id, client_id, block_id, purpose, title, date, began_at,
-                ended_at, planned_millis, state, checked_in_at, effort, tighter_side, words)
+                ended_at, planned_millis, ending, done_percent, checked_in_at, effort, tighter_side)
               values (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)
               """)
           .params(
@@ -526,13 +530,32 @@ class DemoLoader implements ApplicationRunner {
               Timestamp.from(began.plusMillis(lasted)),
               length,
               left ? "LEFT" : "DONE",
+              (int) (100 * lasted / length),
               Timestamp.from(began.plusMillis(lasted + 20_000)),
               3 + random.nextInt(3),
-              random.nextInt(3) == 0 ? "SAME" : life.person().dominant().other().name(),
-              words(left))
+              random.nextInt(3) == 0 ? "SAME" : life.person().dominant().other().name())
           .update();
+      line(sessionId, words(left), began.plusMillis(lasted + 20_000));
       steps(sessionId, warmUp, doneSteps);
       pain(sessionId, painLevel, began.plusMillis(lasted));
+    }
+
+    private void line(UUID sessionId, String words, Instant at) {
+      if (!words.isEmpty()) {
+        jdbc.sql(
+                """
+                insert into session_line (id, coach_id, client_id, session_id, at, words)
+                values (?, ?, ?, ?, ?, ?)
+                """)
+            .params(
+                UUID.randomUUID(),
+                life.coachId(),
+                life.clientId(),
+                sessionId,
+                Timestamp.from(at),
+                words)
+            .update();
+      }
     }
 
     private String words(boolean left) {

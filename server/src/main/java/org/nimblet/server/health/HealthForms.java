@@ -17,6 +17,8 @@ import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Condition;
 import org.nimblet.core.exercise.ReferralSign;
+import org.nimblet.core.progress.HealthWord.MindedKind;
+import org.nimblet.core.progress.SignAnswer;
 import org.nimblet.core.routine.Pain;
 import org.nimblet.core.routine.Sensation;
 
@@ -161,4 +163,7 @@ final class HealthForms {
 
   /** A direction of movement that can be left out. */
   record MovementView(Movement movement, String word) {}
+
+  /** The latest word about a region. */
+  record PainView(Side side, Region region, String regionWord, int level, LocalDate date) {}
 }

@@ -1,25 +1,21 @@
 package org.nimblet.server.health;
 
-import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.Id;
-import java.time.Instant;
 import java.util.List;
-import java.util.UUID;
+import java.util.Optional;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.ReferralSign;
+import org.nimblet.core.progress.HealthWord;
+import org.nimblet.core.progress.SignAnswer;
 
 /** One dated answer about one sign; never changed, only followed by a later one. */
 @Entity
-class Screening {
-  @Id UUID id;
-  UUID coachId;
-  UUID clientId;
-  Instant at;
+class Screening extends StoredWord {
 
   @Enumerated(EnumType.STRING)
   ReferralSign sign;
@@ -31,13 +27,19 @@ class Screening {
   @Enumerated(EnumType.STRING)
   Side side;
 
+  @Enumerated(EnumType.STRING)
   @JdbcTypeCode(SqlTypes.ARRAY)
-  @Column(columnDefinition = "text[]")
-  List<String> regions;
+  List<Region> regions;
 
   /** Since when, in the person's words. */
-  String since;
+  String sinceWords;
 
   /** What the clinician said, where the answer is cleared. */
   String words;
+
+  @Override
+  HealthWord.OfSign word() {
+    return new HealthWord.OfSign(
+        id, at, sign, answer, Optional.ofNullable(side), List.copyOf(regions), sinceWords, words);
+  }
 }

@@ -34,7 +34,7 @@ public class CoachLibraries {
   public CoachLibrary of(UUID coachId) {
     OwnExercises.Revision now = exercises.revision(coachId);
     if (now.getCount() == 0) {
-      return new CoachLibrary(shipped, Map.of(), List.of(), "shipped");
+      return new CoachLibrary(coachId, shipped, Map.of(), List.of(), "shipped");
     }
     String revision = "%s/%d/%s".formatted(coachId, now.getCount(), now.getChangedAt());
     return remembered.get(revision, key -> read(coachId, key));
@@ -78,7 +78,7 @@ public class CoachLibraries {
         archived.add(read);
       }
     }
-    return new CoachLibrary(shipped.with(inUse), byId, archived, revision);
+    return new CoachLibrary(coachId, shipped.with(inUse), byId, archived, revision);
   }
 
   /** What was checked before it was stored reads back. */

@@ -3,18 +3,21 @@ package org.nimblet.server.library;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
 
 /**
  * The exercises of one coach: those that ship and their own ones in use.
  *
- * @param library all of them
+ * @param coachId whose library it is
+ * @param library the exercises in use
  * @param versions the current version of each own exercise in use, by its identifier
  * @param archived own exercises that are no longer offered
  * @param revision the same only while none of them changed
  */
 public record CoachLibrary(
+    UUID coachId,
     ExerciseLibrary library,
     Map<String, Integer> versions,
     List<Exercise> archived,

@@ -6,8 +6,12 @@ import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.Optional;
 import java.util.UUID;
 import org.nimblet.core.exercise.Purpose;
+import org.nimblet.core.session.PlannedSession;
+import org.nimblet.core.session.PlannedSession.Will;
 
 @Entity
 class AgreedSession {
@@ -24,4 +28,18 @@ class AgreedSession {
 
   boolean pinned;
   boolean skipped;
+
+  /** The session as the core reads it. */
+  PlannedSession planned() {
+    return new PlannedSession(
+        lineId + "." + date,
+        purpose,
+        Optional.empty(),
+        Optional.of(lineId),
+        date,
+        startsAt,
+        startsAt.plus(minutes, ChronoUnit.MINUTES),
+        skipped ? Will.LEFT_OUT : pinned ? Will.MOVED : Will.AS_PLANNED,
+        "");
+  }
 }

@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.UUID;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.schedule.ActivityKind;
 import org.nimblet.core.schedule.AttachedPlace;
@@ -17,22 +16,22 @@ import org.nimblet.core.schedule.Obligation;
 import org.nimblet.core.schedule.Obligation.Frequency;
 import org.nimblet.core.schedule.WarmUpPlacement.Busy;
 import org.nimblet.core.schedule.WorkRhythm;
+import org.nimblet.core.session.PlannedSession;
+import org.nimblet.core.session.PlannedSession.Will;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.week.DaySchedule;
 import org.nimblet.server.week.DaySchedule.DayBlock;
-import org.springframework.stereotype.Component;
 
 /** Breaks inside blocks and cool-downs after them, as a programme asks for them. */
-@Component
-class AttachedSessions {
+final class AttachedSessions {
 
-  /** A session that belongs to a block. */
-  record AttachedSession(UUID blockId, Purpose purpose, Instant start, Instant end, String why) {}
+  private AttachedSessions() {}
 
-  List<AttachedSession> of(ClientFile client, DaySchedule day, List<Obligation> obligations) {
-    List<AttachedSession> sessions = new ArrayList<>();
+  static List<PlannedSession> of(ClientFile client, DaySchedule day, List<Obligation> obligations) {
+    List<PlannedSession> sessions = new ArrayList<>();
     find(obligations, Frequency.INSIDE_BLOCKS)
-        .ifPresent(o -> day.blocks().forEach(block -> sessions.addAll(breaks(client, block, o))));
+        .ifPresent(
+            o -> day.blocks().forEach(block -> sessions.addAll(breaks(client, day, block, o))));
     find(obligations, Frequency.AFTER_BLOCKS)
         .ifPresent(o -> sessions.addAll(coolDowns(client, day, o)));
     return sessions;
@@ -42,26 +41,48 @@ class AttachedSessions {
     return obligations.stream().filter(o -> o.frequency() == frequency).findFirst();
   }
 
-  private static List<AttachedSession> breaks(
-      ClientFile client, DayBlock block, Obligation obligation) {
+  private static List<PlannedSession> breaks(
+      ClientFile client, DaySchedule day, DayBlock block, Obligation obligation) {
     Optional<ActivityKind> kind =
         client.activity(block.activityId()).map(ClientFile.ActivityFile::kind);
     int minutes = (int) Duration.between(block.start(), block.end()).toMinutes();
     Optional<WorkRhythm> rhythm =
         block.performance() ? Optional.empty() : kind.flatMap(ActivityKind::rhythm);
-    return BlockPart.breaks(minutes, block.parts(), rhythm).breaks().stream()
-        .map(
-            one -> {
-              Instant start = block.start().plus(Duration.ofMinutes(one.startMinute()));
-              int length = Math.min(one.minutes(), obligation.minutes());
-              return new AttachedSession(
-                  block.id(),
-                  obligation.purpose(),
-                  start,
-                  start.plus(Duration.ofMinutes(length)),
-                  why(block, one));
-            })
-        .toList();
+    List<PlannedSession> sessions = new ArrayList<>();
+    for (BreakPlan.Break one : BlockPart.breaks(minutes, block.parts(), rhythm).breaks()) {
+      Instant start = block.start().plus(Duration.ofMinutes(one.startMinute()));
+      int length = Math.min(one.minutes(), obligation.minutes());
+      sessions.add(
+          attached(
+              "break-" + (sessions.size() + 1),
+              day,
+              block,
+              obligation.purpose(),
+              start,
+              start.plus(Duration.ofMinutes(length)),
+              why(block, one)));
+    }
+    return sessions;
+  }
+
+  private static PlannedSession attached(
+      String name,
+      DaySchedule day,
+      DayBlock block,
+      Purpose purpose,
+      Instant start,
+      Instant end,
+      String why) {
+    return new PlannedSession(
+        name + "." + block.id(),
+        purpose,
+        Optional.of(block.id()),
+        Optional.empty(),
+        day.date(),
+        start,
+        end,
+        Will.AS_PLANNED,
+        why);
   }
 
   private static String why(DayBlock block, BreakPlan.Break one) {
@@ -73,7 +94,7 @@ class AttachedSessions {
             one.minutes());
   }
 
-  private static List<AttachedSession> coolDowns(
+  private static List<PlannedSession> coolDowns(
       ClientFile client, DaySchedule day, Obligation obligation) {
     Map<String, AttachedPlace> places =
         CoolDownPlacement.place(
@@ -91,12 +112,14 @@ class AttachedSessions {
             day.busy().stream().map(busy -> new Busy(busy.start(), busy.end())).toList(),
             Duration.ofMinutes(obligation.minutes()),
             Duration.ofMinutes(client.warmUpMinutes()));
-    List<AttachedSession> sessions = new ArrayList<>();
+    List<PlannedSession> sessions = new ArrayList<>();
     for (DayBlock block : day.blocks()) {
       if (places.get(block.id().toString()) instanceof AttachedPlace.Placed placed) {
         sessions.add(
-            new AttachedSession(
-                block.id(),
+            attached(
+                "cool-down",
+                day,
+                block,
                 obligation.purpose(),
                 block.end(),
                 block.end().plus(placed.length()),

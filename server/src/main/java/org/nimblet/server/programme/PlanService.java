@@ -4,7 +4,7 @@ import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
+import java.time.LocalTime;
 import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -27,10 +27,19 @@ import org.nimblet.core.schedule.PlanRequest.SessionKey;
 import org.nimblet.core.schedule.Span;
 import org.nimblet.core.schedule.WeekPlan;
 import org.nimblet.core.schedule.WeekPlanner;
+import org.nimblet.core.session.PastSession;
+import org.nimblet.core.session.PlannedSession;
+import org.nimblet.core.session.PlannedSession.Will;
+import org.nimblet.core.session.SessionLedger;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.client.PersonChanged;
-import org.nimblet.server.session.History;
-import org.nimblet.server.session.History.PastSession;
+import org.nimblet.server.person.People;
+import org.nimblet.server.person.Person;
+import org.nimblet.server.platform.InvalidFieldException;
+import org.nimblet.server.platform.NotFoundException;
+import org.nimblet.server.programme.PlanForms.PinForm;
+import org.nimblet.server.programme.PlanForms.PreviewForm;
+import org.nimblet.server.programme.ProgrammeFiles.ProgrammeFile;
 import org.nimblet.server.week.DaySchedule;
 import org.nimblet.server.week.DaySchedules;
 import org.slf4j.Logger;
@@ -53,22 +62,19 @@ class PlanService {
   private final ProgrammeFiles programmes;
   private final AgreedSessions agreed;
   private final DaySchedules schedules;
-  private final AttachedSessions attachedSessions;
-  private final History history;
+  private final People people;
   private final Clock clock;
 
   PlanService(
       ProgrammeFiles programmes,
       AgreedSessions agreed,
       DaySchedules schedules,
-      AttachedSessions attachedSessions,
-      History history,
+      People people,
       Clock clock) {
     this.programmes = programmes;
     this.agreed = agreed;
     this.schedules = schedules;
-    this.attachedSessions = attachedSessions;
-    this.history = history;
+    this.people = people;
     this.clock = clock;
   }
 
@@ -112,14 +118,14 @@ class PlanService {
   }
 
   /** Plans whole weeks from a Monday on; stores nothing. */
-  @Transactional(readOnly = true)
-  Planned plan(ClientFile client, LocalDate monday, int weeks, Change change) {
+  Planned plan(Person person, LocalDate monday, int weeks, Change change) {
+    ClientFile client = person.client();
     LocalDate last = monday.plusDays((long) WEEK * weeks - 1);
-    Instant now = clock.instant();
-    LocalDate today = LocalDate.ofInstant(now, client.zone());
-    Optional<ProgrammeFiles.ProgrammeFile> programme = programmes.current(client);
+    Instant now = person.now();
+    LocalDate today = person.today();
+    Optional<ProgrammeFile> programme = programmes.current(client);
     Map<String, ProgrammeFiles.Work> works =
-        programme.map(p -> programmes.works(client, p.obligations())).orElse(Map.of());
+        programme.map(p -> ProgrammeFiles.works(person, p.obligations())).orElse(Map.of());
     List<Line> lines = programme.map(p -> p.lines(works)).orElse(List.of());
     List<NotPlaced> notPlaced =
         programme.map(p -> notPlaced(p.obligations(), works, today)).orElse(List.of());
@@ -127,14 +133,21 @@ class PlanService {
     for (DaySchedule day : schedules.days(client, monday, last.plusDays(1))) {
       days.add(change.days().getOrDefault(day.date(), day));
     }
-    List<PlanDay> planDays =
-        days.subList(0, days.size() - 1).stream()
-            .map(day -> planDay(client, day, programme, now))
-            .toList();
+    List<PlannedSession> attached = new ArrayList<>();
+    List<PlanDay> planDays = new ArrayList<>();
+    for (DaySchedule day : days.subList(0, days.size() - 1)) {
+      List<PlannedSession> ofDay =
+          programme
+              .filter(p -> p.holdsOn(day.date()))
+              .map(p -> AttachedSessions.of(client, day, p.obligations()))
+              .orElse(List.of());
+      attached.addAll(ofDay);
+      planDays.add(planDay(client, day, ofDay, now));
+    }
     List<AgreedSession> before =
         agreed.findByClientIdAndDateBetweenOrderByStartsAtAscLineIdAsc(
             client.id(), monday.minusWeeks(2), last);
-    Standing standing = standing(client, lines, before, monday, last, today, now, change);
+    Standing standing = standing(person, lines, before, attached, monday, last, change);
     Set<SessionKey> missed = new HashSet<>(standing.missed());
     notPlaced.stream()
         .filter(not -> not.date().isPresent())
@@ -183,11 +196,8 @@ class PlanService {
     return line.id().equals(obligation.id()) || line.id().startsWith(obligation.id() + ":");
   }
 
-  private PlanDay planDay(
-      ClientFile client,
-      DaySchedule day,
-      Optional<ProgrammeFiles.ProgrammeFile> programme,
-      Instant now) {
+  private static PlanDay planDay(
+      ClientFile client, DaySchedule day, List<PlannedSession> attachedToBlocks, Instant now) {
     List<Span> attached = new ArrayList<>();
     day.blocks()
         .forEach(
@@ -196,14 +206,10 @@ class PlanService {
                 attached.add(Span.covering(block.start().minus(placed.length()), block.start()));
               }
             });
-    programme
-        .filter(p -> p.holdsOn(day.date()))
-        .ifPresent(
-            p ->
-                attachedSessions.of(client, day, p.obligations()).stream()
-                    .filter(session -> session.purpose() == Purpose.COOL_DOWN)
-                    .map(session -> Span.covering(session.start(), session.end()))
-                    .forEach(attached::add));
+    attachedToBlocks.stream()
+        .filter(session -> session.purpose() == Purpose.COOL_DOWN)
+        .map(session -> Span.covering(session.start(), session.end()))
+        .forEach(attached::add);
     return PlanDay.of(
         day.date(),
         client.zone(),
@@ -229,46 +235,45 @@ class PlanService {
       Map<String, LocalDate> lastBefore) {}
 
   private Standing standing(
-      ClientFile client,
+      Person person,
       List<Line> lines,
       List<AgreedSession> before,
+      List<PlannedSession> attached,
       LocalDate monday,
       LocalDate last,
-      LocalDate today,
-      Instant now,
       Change change) {
     Set<String> ids = lines.stream().map(Line::id).collect(Collectors.toSet());
+    List<PlannedSession> planned = new ArrayList<>(attached);
+    before.stream()
+        .filter(row -> ids.contains(row.lineId))
+        .map(AgreedSession::planned)
+        .forEach(planned::add);
+    SessionLedger ledger =
+        SessionLedger.of(planned, people.past(person, monday.minusWeeks(2), last), person.now());
     Map<SessionKey, Fixed> fixed = new HashMap<>();
     Map<SessionKey, Long> starts = new HashMap<>();
     Set<SessionKey> missed = new HashSet<>();
     Map<String, LocalDate> lastBefore = new HashMap<>();
-    List<PastSession> free = new ArrayList<>();
-    if (!today.isBefore(monday.minusWeeks(2))) {
-      history.sessions(client, monday.minusWeeks(2), last).stream()
-          .filter(session -> session.blockId().isEmpty())
-          .forEach(free::add);
-    }
-    for (AgreedSession one : before) {
-      if (!ids.contains(one.lineId)) {
+    for (SessionLedger.Entry entry : ledger.entries()) {
+      PlannedSession one = entry.planned();
+      if (one.lineId().isEmpty()) {
         continue;
       }
-      SessionKey key = new SessionKey(one.lineId, one.date);
-      Optional<PastSession> done = doneFor(one, free);
-      done.ifPresent(free::remove);
-      if (one.date.isBefore(monday)) {
-        if (done.isPresent() || one.pinned) {
-          lastBefore.merge(one.lineId, one.date, PlanService::later);
+      SessionKey key = new SessionKey(one.lineId().get(), one.date());
+      if (one.date().isBefore(monday)) {
+        if (entry.done().isPresent() || one.will() == Will.MOVED) {
+          lastBefore.merge(key.lineId(), one.date(), PlanService::later);
         }
-      } else if (done.isPresent()) {
-        fixed.put(key, new Fixed(key, Span.covering(done.get().beganAt(), done.get().endedAt())));
-      } else if (one.skipped) {
-        missed.add(key);
-      } else if (one.startsAt.plus(one.minutes, ChronoUnit.MINUTES).isBefore(now)) {
-        missed.add(key);
-      } else if (one.pinned) {
-        fixed.put(key, new Fixed(key, span(one.startsAt, one.minutes)));
-      } else {
-        starts.put(key, Span.minuteOf(one.startsAt));
+        continue;
+      }
+      switch (entry.state()) {
+        case DONE, LEFT -> {
+          PastSession done = entry.done().orElseThrow();
+          fixed.put(key, new Fixed(key, Span.covering(done.beganAt(), done.endedAt())));
+        }
+        case DUE, MOVED -> fixed.put(key, new Fixed(key, Span.covering(one.start(), one.end())));
+        case MISSED, LEFT_OUT -> missed.add(key);
+        case PLANNED -> starts.put(key, Span.minuteOf(one.start()));
       }
     }
     change
@@ -284,6 +289,72 @@ class PlanService {
     return new Standing(List.copyOf(fixed.values()), starts, missed, lastBefore);
   }
 
+  /** What a form asks to be otherwise. */
+  Change change(ClientFile client, PreviewForm form) {
+    Map<SessionKey, Instant> pins = new HashMap<>();
+    Map<LocalDate, DaySchedule> days = new HashMap<>();
+    if (form.pin() != null && form.pin().startsAt() != null) {
+      pins.put(
+          new SessionKey(form.pin().lineId(), form.pin().date()),
+          moment(client, form.pin().date(), form.pin().startsAt()));
+    }
+    if (form.blockId() != null) {
+      if (form.startsAt() == null || form.endsAt() == null) {
+        throw new InvalidFieldException("startsAt", "A time such as 18:00 for start and end.");
+      }
+      days.putAll(
+          schedules.moved(
+              client,
+              form.blockId(),
+              Optional.ofNullable(form.toDate()),
+              form.startsAt(),
+              form.endsAt()));
+    }
+    return new Change(days, pins);
+  }
+
+  /**
+   * Puts a session somewhere, leaves it to the plan again, or leaves it out; then fits the rest.
+   */
+  @Transactional
+  void pin(Person person, PinForm form) {
+    ClientFile client = person.client();
+    Line line =
+        plan(person, monday(form.date()), 1, Change.NONE)
+            .line(form.lineId())
+            .orElseThrow(() -> new NotFoundException("line"));
+    if (!line.mayBeOn(form.date())) {
+      throw new InvalidFieldException(
+          "date", "(%s) is no day of this obligation.".formatted(form.date()));
+    }
+    Optional<AgreedSession> before =
+        agreed.findByClientIdAndLineIdAndDate(client.id(), form.lineId(), form.date());
+    if (form.startsAt() == null && !form.skipped()) {
+      before.ifPresent(agreed::delete);
+    } else {
+      AgreedSession row =
+          before.orElseGet(() -> newRow(client, new SessionKey(form.lineId(), form.date())));
+      if (form.startsAt() != null) {
+        row.startsAt = moment(client, form.date(), form.startsAt());
+      } else if (row.startsAt == null) {
+        row.startsAt = moment(client, form.date(), client.wakesAt());
+      }
+      row.pinned = form.pinned() && !form.skipped();
+      row.skipped = form.skipped();
+      row.minutes = line.minutes();
+      row.purpose = line.purpose();
+      agreed.save(row);
+    }
+    agreed.flush();
+    agree(client);
+  }
+
+  /** A time before waking belongs to the night at the end of the day. */
+  private static Instant moment(ClientFile client, LocalDate date, LocalTime time) {
+    LocalDate day = time.isBefore(client.wakesAt()) ? date.plusDays(1) : date;
+    return day.atTime(time).atZone(client.zone()).toInstant();
+  }
+
   private static LocalDate later(LocalDate a, LocalDate b) {
     return a.isAfter(b) ? a : b;
   }
@@ -293,21 +364,12 @@ class PlanService {
     return new Span(minute, minute + minutes);
   }
 
-  /** The session of the same purpose on the same date that began nearest to the agreed start. */
-  static Optional<PastSession> doneFor(AgreedSession one, List<PastSession> free) {
-    return free.stream()
-        .filter(session -> session.date().equals(one.date) && session.purpose() == one.purpose)
-        .min(
-            java.util.Comparator.comparingLong(
-                session -> Math.abs(ChronoUnit.SECONDS.between(one.startsAt, session.beganAt()))));
-  }
-
   /** Plans from this week on and keeps the result as agreed. */
   @Transactional
   Planned agree(ClientFile client) {
-    LocalDate today = LocalDate.ofInstant(clock.instant(), client.zone());
-    LocalDate monday = monday(today);
-    Planned planned = plan(client, monday, WEEKS_AHEAD, Change.NONE);
+    Person person = people.of(client);
+    LocalDate monday = monday(person.today());
+    Planned planned = plan(person, monday, WEEKS_AHEAD, Change.NONE);
     Map<SessionKey, AgreedSession> stored =
         agreed.findByClientIdAndDateGreaterThanEqualOrderByStartsAtAsc(client.id(), monday).stream()
             .collect(Collectors.toMap(a -> new SessionKey(a.lineId, a.date), a -> a));

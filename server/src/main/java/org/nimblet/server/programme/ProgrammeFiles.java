@@ -1,9 +1,9 @@
 package org.nimblet.server.programme;
 
-import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -20,22 +20,21 @@ import org.nimblet.core.schedule.Line;
 import org.nimblet.core.schedule.Obligation;
 import org.nimblet.core.schedule.PlanRequest.Limits;
 import org.nimblet.server.client.ClientFile;
+import org.nimblet.server.client.Readings;
+import org.nimblet.server.person.Person;
 import org.nimblet.server.routine.RoutineRequests;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Programmes as the planner reads them. */
 @Service
 class ProgrammeFiles {
 
   private final Programmes programmes;
-  private final StoredObligations obligations;
-  private final RoutineRequests requests;
+  private final Readings readings;
 
-  ProgrammeFiles(Programmes programmes, StoredObligations obligations, RoutineRequests requests) {
+  ProgrammeFiles(Programmes programmes, Readings readings) {
     this.programmes = programmes;
-    this.obligations = obligations;
-    this.requests = requests;
+    this.readings = readings;
   }
 
   /** A programme with its obligations. */
@@ -82,15 +81,15 @@ class ProgrammeFiles {
       List<String> limits) {}
 
   /** How each obligation of a programme stands today. */
-  @Transactional(readOnly = true)
-  Map<String, Work> works(ClientFile client, List<Obligation> obligations) {
-    ClientFacts today = requests.factsToday(client);
+  static Map<String, Work> works(Person person, List<Obligation> obligations) {
+    ClientFacts today = RoutineRequests.factsToday(person);
     ClientFacts otherDays = today.withHealth(today.health().withoutStops());
     Map<String, Work> works = new HashMap<>();
     for (Obligation obligation : obligations) {
-      LineOfWork now = requests.lineOfWork(client, today, obligation.purpose(), obligation.heavy());
+      LineOfWork now =
+          RoutineRequests.lineOfWork(person, today, obligation.purpose(), obligation.heavy());
       LineOfWork later =
-          requests.lineOfWork(client, otherDays, obligation.purpose(), obligation.heavy());
+          RoutineRequests.lineOfWork(person, otherDays, obligation.purpose(), obligation.heavy());
       works.put(
           obligation.id(),
           new Work(
@@ -118,29 +117,48 @@ class ProgrammeFiles {
         : Optional.empty();
   }
 
+  /** What a client is on, as it is kept; empty if on nothing. */
+  private record Current() {}
+
   /** The programme a client is on. */
-  @Transactional(readOnly = true)
   Optional<ProgrammeFile> current(ClientFile client) {
-    return programmes
-        .findFirstByClientIdAndEndedAtNullOrderByStartsOnDescIdAsc(client.id())
-        .map(programme -> file(programme, client));
+    return current(List.of(client)).get(client.id());
   }
 
-  private ProgrammeFile file(Programme programme, ClientFile client) {
+  /** The programmes that some clients are on, by their identifiers. */
+  Map<UUID, Optional<ProgrammeFile>> current(Collection<ClientFile> clients) {
+    return readings.of(clients, new Current(), this::read);
+  }
+
+  private Map<UUID, Optional<ProgrammeFile>> read(List<ClientFile> clients) {
+    Map<UUID, List<ProgrammeRow>> rows =
+        programmes.running(clients.stream().map(ClientFile::id).toList()).stream()
+            .collect(Collectors.groupingBy(row -> row.programme().clientId));
+    return clients.stream()
+        .collect(
+            Collectors.toMap(
+                ClientFile::id,
+                client ->
+                    Optional.ofNullable(rows.get(client.id())).map(own -> file(own, client))));
+  }
+
+  /** The one that starts last, of those that were not ended. */
+  private static ProgrammeFile file(List<ProgrammeRow> rows, ClientFile client) {
+    Programme programme = rows.get(0).programme();
     return new ProgrammeFile(
         programme.id,
         programme.madeAt,
         programme.startsOn,
         programme.endsOn,
         new Limits(programme.dailySessions, programme.dailyMinutes),
-        obligations.findByProgrammeIdOrderByPlaceAsc(programme.id).stream()
+        rows.stream()
+            .filter(row -> row.programme().id.equals(programme.id))
+            .flatMap(row -> Optional.ofNullable(row.obligation()).stream())
             .map(stored -> obligation(stored, client))
             .toList());
   }
 
   private static Obligation obligation(StoredObligation stored, ClientFile client) {
-    Set<DayOfWeek> notOn =
-        stored.notOn.stream().map(DayOfWeek::valueOf).collect(Collectors.toSet());
     return new Obligation(
         stored.id.toString(),
         stored.purpose,
@@ -148,6 +166,6 @@ class ProgrammeFiles {
         stored.frequency,
         AnchorText.stored(stored.anchor, client),
         stored.heavy,
-        notOn);
+        Set.copyOf(stored.notOn));
   }
 }

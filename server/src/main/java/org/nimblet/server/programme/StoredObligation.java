@@ -5,8 +5,11 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
+import java.time.DayOfWeek;
 import java.util.List;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.schedule.Obligation.Frequency;
 
@@ -31,5 +34,8 @@ class StoredObligation {
   String anchor;
 
   boolean heavy;
-  List<String> notOn;
+
+  @Enumerated(EnumType.STRING)
+  @JdbcTypeCode(SqlTypes.ARRAY)
+  List<DayOfWeek> notOn;
 }

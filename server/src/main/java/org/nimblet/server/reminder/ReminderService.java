@@ -19,6 +19,7 @@ import org.nimblet.core.schedule.ReminderTime;
 import org.nimblet.core.schedule.Span;
 import org.nimblet.server.account.AccountService;
 import org.nimblet.server.client.ClientFile;
+import org.nimblet.server.person.People;
 import org.nimblet.server.programme.UpcomingSessions;
 import org.nimblet.server.programme.UpcomingSessions.Outlook;
 import org.nimblet.server.programme.UpcomingSessions.Upcoming;
@@ -42,6 +43,7 @@ class ReminderService {
   private final ReminderChoices choices;
   private final OutgoingMails mails;
   private final UpcomingSessions upcoming;
+  private final People people;
   private final AccountService accounts;
   private final MailDoor door;
   private final Clock clock;
@@ -50,12 +52,14 @@ class ReminderService {
       ReminderChoices choices,
       OutgoingMails mails,
       UpcomingSessions upcoming,
+      People people,
       AccountService accounts,
       MailDoor door,
       Clock clock) {
     this.choices = choices;
     this.mails = mails;
     this.upcoming = upcoming;
+    this.people = people;
     this.accounts = accounts;
     this.door = door;
     this.clock = clock;
@@ -196,7 +200,7 @@ class ReminderService {
 
   private Outlook today(ClientFile client, Instant now) {
     LocalDate date = LocalDate.ofInstant(now, client.zone());
-    return upcoming.of(client, date, date);
+    return upcoming.of(people.of(client), date, date);
   }
 
   private static List<Span> blocks(Outlook outlook) {

@@ -17,6 +17,7 @@ import org.nimblet.core.exercise.Position;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.routine.Finding.Severity;
 import org.nimblet.core.routine.Gate;
+import org.nimblet.core.routine.PurposePlan;
 import org.nimblet.server.library.FigureParts;
 import org.nimblet.server.routine.RoutineViews.LeftOutView;
 import org.nimblet.server.routine.StepDrafts.StepDraft;
@@ -52,7 +53,24 @@ final class Bench {
           Integer minutesToPlay,
       @NotNull(message = "The steps, or an empty list.")
           @Size(max = 60, message = "At most 60 steps.")
-          List<@Valid @NotNull(message = "A step.") StepDraft> steps) {}
+          List<@Valid @NotNull(message = "A step.") StepDraft> steps) {
+
+    /** A routine that has no steps yet. */
+    static Draft empty(UUID clientId, Purpose purpose, int seconds) {
+      return new Draft(clientId, null, null, purpose, seconds, null, null, List.of());
+    }
+
+    /** Whether the hands were warmed: as it was said, or as it is usual. */
+    boolean isWarmed() {
+      return warmed == null ? PurposePlan.of(purpose).followsPlay() : warmed;
+    }
+
+    /** The same draft at another time. */
+    Draft near(Boolean hands, Integer minutes) {
+      return new Draft(
+          clientId, activityId, discipline, purpose, budgetSeconds, hands, minutes, steps);
+    }
+  }
 
   /** The routine with everything that follows from it. */
   record CheckView(

@@ -2,12 +2,9 @@ package org.nimblet.server.routine;
 
 import jakarta.validation.Valid;
 import java.util.List;
-import java.util.Map;
-import java.util.Objects;
+import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.nimblet.core.exercise.Purpose;
-import org.nimblet.server.account.Scope;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.client.ClientFiles;
 import org.nimblet.server.platform.InvalidFieldException;
@@ -34,32 +31,19 @@ class RoutineController {
 
   private static final int LONGEST_MINUTES = 30;
 
-  private final Scope scope;
   private final ClientFiles clients;
-  private final Routines routines;
   private final RoutineService service;
-  private final BenchController bench;
+  private final Playing playing;
 
-  RoutineController(
-      Scope scope,
-      ClientFiles clients,
-      Routines routines,
-      RoutineService service,
-      BenchController bench) {
-    this.scope = scope;
+  RoutineController(ClientFiles clients, RoutineService service, Playing playing) {
     this.clients = clients;
-    this.routines = routines;
     this.service = service;
-    this.bench = bench;
+    this.playing = playing;
   }
 
   @GetMapping("/routines")
   List<RoutineSummary> list() {
-    Map<UUID, String> names =
-        clients.all().stream().collect(Collectors.toMap(ClientFile::id, ClientFile::name));
-    return routines.findByCoachIdAndArchivedAtNullOrderByTitleAscIdAsc(scope.coachId()).stream()
-        .map(routine -> summary(routine, names.getOrDefault(routine.clientId, "")))
-        .toList();
+    return service.all();
   }
 
   @GetMapping("/templates")
@@ -111,10 +95,7 @@ class RoutineController {
 
   @GetMapping("/clients/{clientId}/routines")
   List<RoutineSummary> ofClient(@PathVariable UUID clientId) {
-    ClientFile client = clients.require(clientId);
-    return routines.findByClientIdAndArchivedAtNullOrderByTitleAscIdAsc(client.id()).stream()
-        .map(routine -> summary(routine, client.name()))
-        .toList();
+    return service.of(clients.require(clientId));
   }
 
   /** A routine for a planned session, composed as it begins: what was said last counts. */
@@ -125,7 +106,7 @@ class RoutineController {
       throw new InvalidFieldException(
           "minutes", "(%d) must be 1 to %d.".formatted(minutes, LONGEST_MINUTES));
     }
-    return bench.playNow(clients.require(clientId), purpose, minutes);
+    return playing.playNow(clientId, purpose, minutes);
   }
 
   @GetMapping("/clients/{clientId}/routines/{routineId}/play")
@@ -143,17 +124,6 @@ class RoutineController {
             null,
             null,
             stored.steps());
-    return bench.play(client, draft, stored.id(), stored.title());
-  }
-
-  private static RoutineSummary summary(Routine routine, String clientName) {
-    return new RoutineSummary(
-        routine.id,
-        routine.clientId,
-        Objects.requireNonNullElse(clientName, ""),
-        routine.title,
-        routine.purpose,
-        routine.version,
-        routine.changedAt);
+    return playing.play(draft, Optional.of(stored.id()), stored.title());
   }
 }

@@ -1,6 +1,5 @@
 package org.nimblet.server.routine;
 
-import java.time.Clock;
 import java.time.LocalDate;
 import java.util.EnumMap;
 import java.util.EnumSet;
@@ -30,14 +29,10 @@ import org.nimblet.core.routine.Step;
 import org.nimblet.core.routine.Weights;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.client.ClientFile.ActivityFile;
-import org.nimblet.server.health.HealthFiles;
-import org.nimblet.server.library.CoachLibraries;
-import org.nimblet.server.session.History;
-import org.springframework.stereotype.Service;
+import org.nimblet.server.person.Person;
 
-/** Turns what is stored of a client into what the composer and the check want to know. */
-@Service
-public class RoutineRequests {
+/** Turns what is known of a person into what the composer and the check want to know. */
+public final class RoutineRequests {
 
   /** What hands do of whose activity nothing is known (ours). */
   static final Discipline ASSUMED_DISCIPLINE = Discipline.TYPING;
@@ -45,47 +40,39 @@ public class RoutineRequests {
   /** Weights to look at templates with (ours). */
   private static final List<Integer> ANYBODYS_WEIGHTS = List.of(500, 750, 1000);
 
-  private final HealthFiles healths;
-  private final History history;
-  private final CoachLibraries libraries;
-  private final Clock clock;
-
-  RoutineRequests(HealthFiles healths, History history, CoachLibraries libraries, Clock clock) {
-    this.healths = healths;
-    this.history = history;
-    this.libraries = libraries;
-    this.clock = clock;
-  }
+  private RoutineRequests() {}
 
   /**
-   * A request for a client.
+   * A request for a person.
    *
+   * @param date the day it is for
    * @param activityId the activity that it is for; empty for all that they do
    */
-  public RoutineRequest of(
-      ClientFile client,
+  public static RoutineRequest of(
+      Person person,
       LocalDate date,
       Purpose purpose,
       int seconds,
       Optional<UUID> activityId,
       Around around,
       List<Step> pinned) {
+    ClientFile client = person.client();
     List<ActivityFile> activities =
         activityId.flatMap(client::activity).map(List::of).orElse(client.activities());
-    Health health = healths.of(client, date);
+    Health health = person.health(date);
     Weights weights =
         Weights.forRoutine(
                 purpose,
                 activities.stream()
                     .map(a -> new Weights.Share(a.weights(), a.weeklyMinutes()))
                     .toList())
-            .caringFor(purpose, health.pains(), history.tighterSide(client));
+            .caringFor(purpose, health.pains(), person.work().tighterSide());
     return new RoutineRequest(
         seconds,
         facts(client, health),
         use(activities),
         weights,
-        history.recent(client, date, libraries.of(client.coachId()).library()),
+        person.recent(date),
         around,
         pinned);
   }
@@ -135,16 +122,16 @@ public class RoutineRequests {
     return roles;
   }
 
-  /** A line of work of a client, as things stand; what was stopped today is left aside. */
-  public LineOfWork lineOfWork(
-      ClientFile client, ClientFacts facts, Purpose purpose, boolean heavy) {
+  /** A line of work of a person, as things stand; what was stopped today is left aside. */
+  public static LineOfWork lineOfWork(
+      Person person, ClientFacts facts, Purpose purpose, boolean heavy) {
     return new LineOfWork(
-        purpose, heavy, libraries.of(client.coachId()).library(), facts, use(client.activities()));
+        purpose, heavy, person.library().library(), facts, use(person.client().activities()));
   }
 
-  /** What is known of a client today. */
-  public ClientFacts factsToday(ClientFile client) {
-    return facts(client, healths.of(client, LocalDate.ofInstant(clock.instant(), client.zone())));
+  /** What is known of a person today. */
+  public static ClientFacts factsToday(Person person) {
+    return facts(person.client(), person.health());
   }
 
   private static ClientFacts facts(ClientFile client, Health health) {

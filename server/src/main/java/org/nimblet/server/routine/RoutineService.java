@@ -3,9 +3,11 @@ package org.nimblet.server.routine;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.nimblet.core.routine.Around;
 import org.nimblet.core.routine.RoutineTemplate;
 import org.nimblet.core.routine.Step;
@@ -13,9 +15,11 @@ import org.nimblet.server.account.Scope;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.client.ClientFiles;
 import org.nimblet.server.library.CoachLibraries;
+import org.nimblet.server.library.CoachLibrary;
 import org.nimblet.server.platform.ConflictException;
 import org.nimblet.server.platform.NotFoundException;
 import org.nimblet.server.routine.RoutineForms.RoutineForm;
+import org.nimblet.server.routine.RoutineForms.RoutineSummary;
 import org.nimblet.server.routine.RoutineForms.RoutineVersionView;
 import org.nimblet.server.routine.RoutineForms.StoredRoutine;
 import org.nimblet.server.routine.RoutineForms.TemplateView;
@@ -139,7 +143,7 @@ class RoutineService implements RoutineTitles {
   /** What is stored reads back: every exercise exists and every dose is one. */
   private void check(RoutineForm form) {
     drafts.read(
-        scope.coachId(),
+        libraries.of(scope.coachId()),
         RoutineRequests.forAnybody(
             form.purpose(), form.budgetSeconds(), Optional.empty(), Around.NOTHING, List.of()),
         form.steps());
@@ -209,6 +213,35 @@ class RoutineService implements RoutineTitles {
     return json.readValue(version.steps, STEPS);
   }
 
+  /** The stored routines of the signed-in coach's clients, and templates of the coach's own. */
+  @Transactional(readOnly = true)
+  public List<RoutineSummary> all() {
+    Map<UUID, String> names =
+        clients.all().stream().collect(Collectors.toMap(ClientFile::id, ClientFile::name));
+    return routines.findByCoachIdAndArchivedAtNullOrderByTitleAscIdAsc(scope.coachId()).stream()
+        .map(routine -> summary(routine, names.getOrDefault(routine.clientId, "")))
+        .toList();
+  }
+
+  /** The stored routines of a client. */
+  @Transactional(readOnly = true)
+  public List<RoutineSummary> of(ClientFile client) {
+    return routines.findByClientIdAndArchivedAtNullOrderByTitleAscIdAsc(client.id()).stream()
+        .map(routine -> summary(routine, client.name()))
+        .toList();
+  }
+
+  private static RoutineSummary summary(Routine routine, String clientName) {
+    return new RoutineSummary(
+        routine.id,
+        routine.clientId,
+        clientName,
+        routine.title,
+        routine.purpose,
+        routine.version,
+        routine.changedAt);
+  }
+
   /** Puts a routine away, or brings it back; its versions stay either way. */
   @Transactional
   void archive(UUID routineId, boolean away) {
@@ -217,12 +250,12 @@ class RoutineService implements RoutineTitles {
 
   /** The routines that ship, in the library of the coach. */
   List<TemplateView> templates() {
-    UUID coachId = scope.coachId();
+    CoachLibrary library = libraries.of(scope.coachId());
     List<TemplateView> views = new ArrayList<>();
-    for (RoutineTemplate template : RoutineTemplate.all(libraries.of(coachId).library())) {
+    for (RoutineTemplate template : RoutineTemplate.all(library.library())) {
       List<StepDraft> steps = new ArrayList<>();
       for (Step step : template.steps()) {
-        steps.add(drafts.draft(coachId, step, "step-" + (steps.size() + 1), false));
+        steps.add(StepDrafts.draft(library, step, "step-" + (steps.size() + 1), false));
       }
       views.add(
           new TemplateView(

@@ -1,9 +1,7 @@
 package org.nimblet.server.routine;
 
 import io.swagger.v3.oas.annotations.media.Schema;
-import java.time.Clock;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -17,6 +15,7 @@ import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.exercise.Thing;
 import org.nimblet.core.exercise.Use;
+import org.nimblet.core.progress.HealthRecord.JointLimit;
 import org.nimblet.core.routine.Composition;
 import org.nimblet.core.routine.Cue;
 import org.nimblet.core.routine.CueSheet;
@@ -29,26 +28,14 @@ import org.nimblet.core.setup.SetUpCheck;
 import org.nimblet.core.setup.SetUpPoint;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.client.ClientFile.ActivityFile;
-import org.nimblet.server.health.HealthFiles;
-import org.nimblet.server.health.HealthFiles.JointLimit;
-import org.nimblet.server.library.CoachLibraries;
 import org.nimblet.server.library.CoachLibrary;
 import org.nimblet.server.library.FigureParts;
-import org.springframework.stereotype.Component;
+import org.nimblet.server.person.Person;
 
 /** Routines with everything it takes to play them without the network. */
-@Component
-class RoutineViews {
+final class RoutineViews {
 
-  private final CoachLibraries libraries;
-  private final HealthFiles healths;
-  private final Clock clock;
-
-  RoutineViews(CoachLibraries libraries, HealthFiles healths, Clock clock) {
-    this.libraries = libraries;
-    this.healths = healths;
-    this.clock = clock;
-  }
+  private RoutineViews() {}
 
   /** A routine at a time. */
   record RoutineView(
@@ -124,9 +111,9 @@ class RoutineViews {
       Optional<ActivityFile> activity) {}
 
   /** A composed routine, with the reasons for each step. */
-  RoutineView played(ClientFile client, Occasion occasion, Composition.Composed composed) {
+  static RoutineView played(Person person, Occasion occasion, Composition.Composed composed) {
     return played(
-        client,
+        person,
         occasion,
         composed.purpose(),
         composed.steps(),
@@ -143,8 +130,8 @@ class RoutineViews {
   }
 
   /** Any routine. */
-  RoutineView played(
-      ClientFile client,
+  static RoutineView played(
+      Person person,
       Occasion occasion,
       Purpose purpose,
       List<Step> steps,
@@ -152,6 +139,7 @@ class RoutineViews {
       List<String> reasons,
       List<LeftOutView> leftOut,
       List<String> shortPhases) {
+    ClientFile client = person.client();
     Instant end = occasion.start().plusMillis(cueSheet.lengthMillis());
     return new RoutineView(
         client.id(),
@@ -166,7 +154,7 @@ class RoutineViews {
         end.atZone(client.zone()).toLocalTime(),
         cueSheet.lengthMillis(),
         haveReady(steps),
-        steps(client, steps, cueSheet, reasons),
+        steps(person, steps, cueSheet, reasons),
         cueSheet.cues(),
         leftOut,
         shortPhases,
@@ -178,7 +166,7 @@ class RoutineViews {
             SafetyRules.ENDING_WITH_PAIN.stream().sorted().toList(),
             SafetyRules.STEP_ENDING_SENSATIONS.stream().sorted().toList(),
             SafetyRules.ADVICE),
-        SafetyNote.of(healths.of(client, LocalDate.ofInstant(clock.instant(), client.zone()))));
+        SafetyNote.of(person.health()));
   }
 
   static LeftOutView leftOut(Rejection rejection) {
@@ -207,11 +195,11 @@ class RoutineViews {
     return things.stream().map(Thing::word).toList();
   }
 
-  private List<StepView> steps(
-      ClientFile client, List<Step> steps, CueSheet cueSheet, List<String> reasons) {
-    CoachLibrary library = libraries.of(client.coachId());
-    List<JointLimit> limits =
-        healths.jointLimits(client, LocalDate.ofInstant(clock.instant(), client.zone()));
+  private static List<StepView> steps(
+      Person person, List<Step> steps, CueSheet cueSheet, List<String> reasons) {
+    ClientFile client = person.client();
+    CoachLibrary library = person.library();
+    List<JointLimit> limits = person.told().jointLimits(person.today());
     List<StepView> views = new ArrayList<>();
     for (int i = 0; i < steps.size(); i++) {
       Step step = steps.get(i);

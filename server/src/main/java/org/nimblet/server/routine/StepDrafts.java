@@ -76,22 +76,20 @@ class StepDrafts {
    * @param asked for whom
    * @throws InvalidFieldException if an exercise is unknown or a stored dose does not read
    */
-  List<ReadStep> read(UUID coachId, RoutineRequest asked, List<StepDraft> drafts) {
-    CoachLibrary library = libraries.of(coachId);
+  List<ReadStep> read(CoachLibrary library, RoutineRequest asked, List<StepDraft> drafts) {
     List<ReadStep> read = new ArrayList<>();
     for (int i = 0; i < drafts.size(); i++) {
-      read.add(read(coachId, library, asked, drafts.get(i), "steps[%d]".formatted(i)));
+      read.add(read(library, asked, drafts.get(i), "steps[%d]".formatted(i)));
     }
     return read;
   }
 
-  private ReadStep read(
-      UUID coachId, CoachLibrary library, RoutineRequest asked, StepDraft draft, String field) {
+  private ReadStep read(CoachLibrary library, RoutineRequest asked, StepDraft draft, String field) {
     ClientFacts facts = asked.facts();
     Exercise exercise =
         (draft.exerciseVersion() == library.versionOf(draft.exerciseId())
                 ? library.find(draft.exerciseId())
-                : libraries.version(coachId, draft.exerciseId(), draft.exerciseVersion()))
+                : libraries.version(library.coachId(), draft.exerciseId(), draft.exerciseVersion()))
             .orElseThrow(
                 () ->
                     new InvalidFieldException(
@@ -141,12 +139,17 @@ class StepDrafts {
     return DoseText.complete(Notation.NAMES, exercise.guidance().ways());
   }
 
+  /** A key that no other step has. */
+  static String newKey() {
+    return "new-" + UUID.randomUUID();
+  }
+
   /** A step as a draft. */
-  StepDraft draft(UUID coachId, Step step, String key, boolean pinned) {
+  static StepDraft draft(CoachLibrary library, Step step, String key, boolean pinned) {
     return new StepDraft(
         key,
         step.exercise().id(),
-        libraries.of(coachId).versionOf(step.exercise().id()),
+        library.versionOf(step.exercise().id()),
         language(step.exercise()).format(step.dose()),
         null,
         step.position(),
@@ -156,7 +159,7 @@ class StepDrafts {
   }
 
   /** Steps as drafts; a step that was there before, or its exercise, keeps its key. */
-  List<StepDraft> drafts(UUID coachId, List<Step> steps, List<ReadStep> before) {
+  static List<StepDraft> drafts(CoachLibrary library, List<Step> steps, List<ReadStep> before) {
     List<ReadStep> left = new ArrayList<>(before);
     Map<Integer, ReadStep> same = new HashMap<>();
     for (int i = 0; i < steps.size(); i++) {
@@ -179,9 +182,9 @@ class StepDrafts {
       changed.ifPresent(left::remove);
       drafts.add(
           draft(
-              coachId,
+              library,
               step,
-              changed.map(read -> read.draft().key()).orElse("new-" + UUID.randomUUID()),
+              changed.map(read -> read.draft().key()).orElseGet(StepDrafts::newKey),
               changed.map(read -> read.draft().pinned()).orElse(false)));
     }
     return drafts;

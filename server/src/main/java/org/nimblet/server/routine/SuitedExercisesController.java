@@ -5,9 +5,8 @@ import java.util.UUID;
 import org.nimblet.core.routine.ClientFacts;
 import org.nimblet.core.routine.HandUse;
 import org.nimblet.core.routine.Rejection;
-import org.nimblet.server.client.ClientFile;
-import org.nimblet.server.client.ClientFiles;
-import org.nimblet.server.library.CoachLibraries;
+import org.nimblet.server.person.People;
+import org.nimblet.server.person.Person;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -17,15 +16,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/clients/{clientId}/unsuited-exercises")
 class SuitedExercisesController {
 
-  private final ClientFiles clients;
-  private final CoachLibraries libraries;
-  private final RoutineRequests requests;
+  private final People people;
 
-  SuitedExercisesController(
-      ClientFiles clients, CoachLibraries libraries, RoutineRequests requests) {
-    this.clients = clients;
-    this.libraries = libraries;
-    this.requests = requests;
+  SuitedExercisesController(People people) {
+    this.people = people;
   }
 
   /** An exercise that does not suit a client, and why. */
@@ -33,10 +27,10 @@ class SuitedExercisesController {
 
   @GetMapping
   List<UnsuitedView> unsuited(@PathVariable UUID clientId) {
-    ClientFile client = clients.require(clientId);
-    ClientFacts facts = requests.factsToday(client);
-    HandUse use = RoutineRequests.use(client.activities());
-    return libraries.of(client.coachId()).library().exercises().stream()
+    Person person = people.require(clientId);
+    ClientFacts facts = RoutineRequests.factsToday(person);
+    HandUse use = RoutineRequests.use(person.client().activities());
+    return person.library().library().exercises().stream()
         .flatMap(exercise -> Rejection.unsuited(exercise, facts, use).stream())
         .map(rejection -> new UnsuitedView(rejection.exercise().id(), rejection.sentence()))
         .toList();

@@ -41,7 +41,12 @@ public class Surroundings {
     return of(days.days(client, date.minusDays(1), date.plusDays(1)), date, start, end);
   }
 
-  static Around of(List<DaySchedule> days, LocalDate date, Instant start, Instant end) {
+  /**
+   * What lies around a session.
+   *
+   * @param days at least those about it
+   */
+  public static Around of(List<DaySchedule> days, LocalDate date, Instant start, Instant end) {
     List<DayBlock> blocks = days.stream().flatMap(day -> day.blocks().stream()).toList();
     boolean played =
         blocks.stream()

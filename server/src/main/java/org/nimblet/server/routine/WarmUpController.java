@@ -4,8 +4,8 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Optional;
 import java.util.UUID;
 import org.nimblet.core.routine.Composition;
-import org.nimblet.server.client.ClientFile;
-import org.nimblet.server.client.ClientFiles;
+import org.nimblet.server.person.People;
+import org.nimblet.server.person.Person;
 import org.nimblet.server.routine.RoutineViews.RoutineView;
 import org.nimblet.server.routine.WarmUps.PlannedWarmUp;
 import org.nimblet.server.week.DaySchedule;
@@ -19,14 +19,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/clients/{clientId}/blocks/{blockId}/warm-up")
 class WarmUpController {
 
-  private final ClientFiles clients;
+  private final People people;
   private final DaySchedules days;
   private final WarmUps warmUps;
-  private final RoutineViews views;
 
-  WarmUpController(ClientFiles clients, DaySchedules days, WarmUps warmUps, RoutineViews views) {
-    this.views = views;
-    this.clients = clients;
+  WarmUpController(People people, DaySchedules days, WarmUps warmUps) {
+    this.people = people;
     this.days = days;
     this.warmUps = warmUps;
   }
@@ -36,26 +34,26 @@ class WarmUpController {
 
   @GetMapping
   WarmUpView warmUp(@PathVariable UUID clientId, @PathVariable UUID blockId) {
-    ClientFile client = clients.require(clientId);
-    DaySchedule day = days.dayOf(client, blockId);
+    Person person = people.require(clientId);
+    DaySchedule day = days.dayOf(person.client(), blockId);
     DaySchedule.DayBlock block = day.block(blockId).orElseThrow();
-    WarmUps.Answer answer = warmUps.forBlock(client, day, block);
+    WarmUps.Answer answer = warmUps.forBlock(person, day, block);
     return new WarmUpView(
         answer.reason(),
-        answer.planned().map(planned -> view(client, block, planned)).orElse(null));
+        answer.planned().map(planned -> view(person, block, planned)).orElse(null));
   }
 
-  private RoutineView view(ClientFile client, DaySchedule.DayBlock block, PlannedWarmUp planned) {
+  private RoutineView view(Person person, DaySchedule.DayBlock block, PlannedWarmUp planned) {
     Composition.Composed composed = planned.composed();
-    return views.played(
-        client,
+    return RoutineViews.played(
+        person,
         new RoutineViews.Occasion(
             Optional.of(block.id()),
             Optional.empty(),
             composed.purpose().word() + " before " + block.title(),
             block.title(),
             planned.start(),
-            client.activity(block.activityId())),
+            person.client().activity(block.activityId())),
         composed);
   }
 }

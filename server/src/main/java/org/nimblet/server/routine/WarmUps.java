@@ -2,7 +2,6 @@ package org.nimblet.server.routine;
 
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
-import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -16,8 +15,8 @@ import org.nimblet.core.routine.Composition;
 import org.nimblet.core.routine.RoutineRequest;
 import org.nimblet.core.schedule.AttachedPlace;
 import org.nimblet.server.client.ClientFile;
-import org.nimblet.server.library.CoachLibraries;
 import org.nimblet.server.library.CoachLibrary;
+import org.nimblet.server.person.Person;
 import org.nimblet.server.week.DaySchedule;
 import org.nimblet.server.week.DaySchedule.DayBlock;
 import org.springframework.stereotype.Service;
@@ -32,20 +31,8 @@ public class WarmUps {
 
   private static final int REMEMBERED = 2000;
 
-  private final CoachLibraries libraries;
-  private final RoutineRequests requests;
-  private final Surroundings surroundings;
-  private final Clock clock;
   private final Cache<Asked, Composition> remembered =
       Caffeine.newBuilder().maximumSize(REMEMBERED).build();
-
-  WarmUps(
-      CoachLibraries libraries, RoutineRequests requests, Surroundings surroundings, Clock clock) {
-    this.surroundings = surroundings;
-    this.clock = clock;
-    this.libraries = libraries;
-    this.requests = requests;
-  }
 
   /** A request to the composer, with the library that it composes from. */
   private record Asked(String libraryRevision, Purpose purpose, RoutineRequest request) {}
@@ -70,11 +57,11 @@ public class WarmUps {
   public record Answer(Optional<PlannedWarmUp> planned, String reason) {}
 
   /** The warm-up of a block of this day. */
-  public Answer forBlock(ClientFile client, DaySchedule day, DayBlock block) {
+  public Answer forBlock(Person person, DaySchedule day, DayBlock block) {
     if (block.warmUp() instanceof AttachedPlace.Placed placed) {
       Composition composition =
           composition(
-              client,
+              person,
               day.date(),
               Purpose.WARM_UP,
               Math.toIntExact(placed.length().toSeconds()),
@@ -100,23 +87,27 @@ public class WarmUps {
    *
    * @param start when it begins
    * @param activityId what it is around, if it is
+   * @param days at least those about it
    */
   public List<String> stepTexts(
-      ClientFile client,
+      Person person,
       Purpose purpose,
       Instant start,
       Duration length,
-      Optional<UUID> activityId) {
+      Optional<UUID> activityId,
+      List<DaySchedule> days) {
+    ClientFile client = person.client();
+    LocalDate date = LocalDate.ofInstant(start, client.zone());
     Composition composition =
         composition(
-            client,
-            LocalDate.ofInstant(clock.instant(), client.zone()),
+            person,
+            person.today(),
             purpose,
             Math.toIntExact(length.toSeconds()),
             activityId,
             purpose == Purpose.WARM_UP
                 ? Around.NOTHING
-                : surroundings.of(client, start, start.plus(length)));
+                : Surroundings.of(days, date, start, start.plus(length)));
     return composition instanceof Composition.Composed composed
         ? composed.steps().stream()
             .map(
@@ -130,15 +121,15 @@ public class WarmUps {
   }
 
   private Composition composition(
-      ClientFile client,
+      Person person,
       LocalDate date,
       Purpose purpose,
       int seconds,
       Optional<UUID> activityId,
       Around around) {
     RoutineRequest request =
-        requests.of(client, date, purpose, seconds, activityId, around, List.of());
-    CoachLibrary library = libraries.of(client.coachId());
+        RoutineRequests.of(person, date, purpose, seconds, activityId, around, List.of());
+    CoachLibrary library = person.library();
     return remembered.get(
         new Asked(library.revision(), purpose, request),
         asked -> new Composer(library.library(), purpose).compose(asked.request()));

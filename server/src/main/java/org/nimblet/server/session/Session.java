@@ -9,8 +9,11 @@ import jakarta.persistence.PostPersist;
 import jakarta.persistence.Transient;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.Optional;
 import java.util.UUID;
 import org.nimblet.core.exercise.Purpose;
+import org.nimblet.core.session.PastSession;
+import org.nimblet.core.session.SessionEnding;
 import org.springframework.data.domain.Persistable;
 
 /**
@@ -34,7 +37,10 @@ class Session implements Persistable<UUID> {
   long plannedMillis;
 
   @Enumerated(EnumType.STRING)
-  SessionState state;
+  SessionEnding ending;
+
+  /** How much of its planned time was done. */
+  int donePercent;
 
   Instant checkedInAt;
   Integer effort;
@@ -42,9 +48,13 @@ class Session implements Persistable<UUID> {
   @Enumerated(EnumType.STRING)
   TighterSide tighterSide;
 
-  String words;
-
   @Transient private boolean saved;
+
+  /** The session as the core reads it. */
+  PastSession past() {
+    return new PastSession(
+        id, Optional.ofNullable(blockId), purpose, date, beganAt, endedAt, ending, donePercent);
+  }
 
   @Override
   public UUID getId() {

@@ -8,16 +8,14 @@ import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
-import java.time.LocalDate;
-import java.time.LocalTime;
 import java.util.List;
 import java.util.UUID;
 import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Side;
-import org.nimblet.core.exercise.Kind;
 import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.routine.Sensation;
+import org.nimblet.core.session.SessionEnding;
 
 /** What goes over the wire about sessions. */
 final class SessionForms {
@@ -35,7 +33,7 @@ final class SessionForms {
       @NotNull(message = "When it ended.") Instant endedAt,
       @Min(value = 1, message = "At least 1 ms.") @Max(value = 7_200_000, message = "At most 2 h.")
           long plannedMillis,
-      @NotNull(message = "DONE, LEFT or STOPPED.") SessionState state,
+      @NotNull(message = "DONE, LEFT or STOPPED.") SessionEnding state,
       @NotEmpty(message = "At least one step.") @Size(max = 60, message = "At most 60 steps.")
           List<@Valid StepForm> steps,
       @NotNull(message = "What hurt, or an empty list.") @Size(max = 60, message = "At most 60.")
@@ -73,53 +71,4 @@ final class SessionForms {
       @NotNull(message = "Up to 280 characters.")
           @Size(max = 280, message = "Up to 280 characters.")
           String words) {}
-
-  /** A session in the log. */
-  record LogEntry(
-      UUID id,
-      Purpose purpose,
-      String purposeWord,
-      String title,
-      LocalDate date,
-      @Schema(type = "string") LocalTime beganAt,
-      SessionState state,
-      long plannedMillis,
-      long lastedMillis,
-      boolean checkedIn,
-      @Schema(nullable = true) Integer effort,
-      @Schema(nullable = true) TighterSide tighterSide,
-      String words,
-      List<LogStep> steps,
-      List<LogPain> pains) {}
-
-  /** A step in the log. */
-  record LogStep(
-      String exerciseId,
-      int exerciseVersion,
-      String title,
-      Kind kind,
-      String dose,
-      Laterality laterality,
-      long plannedMillis,
-      int donePercent,
-      StepOutcome outcome) {}
-
-  /** Pain in the log. */
-  record LogPain(
-      PainMoment moment,
-      Side side,
-      Region region,
-      String regionWord,
-      int level,
-      @Schema(nullable = true) Sensation sensation) {}
-
-  /** A warm-up that did not happen. */
-  record MissedEntry(
-      LocalDate date, @Schema(type = "string") LocalTime blockStartsAt, String title) {}
-
-  /** The log of some weeks. */
-  record LogView(List<LogEntry> entries, List<MissedEntry> missed) {}
-
-  /** The latest word about a region. */
-  record PainView(Side side, Region region, String regionWord, int level, LocalDate date) {}
 }

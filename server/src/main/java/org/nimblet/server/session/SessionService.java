@@ -2,15 +2,18 @@ package org.nimblet.server.session;
 
 import java.time.Clock;
 import java.time.Duration;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.progress.Completion;
+import org.nimblet.core.progress.PainMoment;
+import org.nimblet.core.session.SessionEnding;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.client.PersonChanged;
+import org.nimblet.server.health.HealthWriter;
+import org.nimblet.server.health.HealthWriter.ToldPain;
 import org.nimblet.server.library.CoachLibraries;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.platform.NotFoundException;
@@ -33,7 +36,7 @@ class SessionService {
 
   private final Sessions sessions;
   private final SessionSteps steps;
-  private final PainEntries pains;
+  private final HealthWriter health;
   private final DaySchedules days;
   private final CoachLibraries libraries;
   private final RoutineTitles routines;
@@ -43,7 +46,7 @@ class SessionService {
   SessionService(
       Sessions sessions,
       SessionSteps steps,
-      PainEntries pains,
+      HealthWriter health,
       DaySchedules days,
       CoachLibraries libraries,
       RoutineTitles routines,
@@ -52,7 +55,7 @@ class SessionService {
     this.events = events;
     this.sessions = sessions;
     this.steps = steps;
-    this.pains = pains;
+    this.health = health;
     this.days = days;
     this.libraries = libraries;
     this.routines = routines;
@@ -95,13 +98,16 @@ class SessionService {
     session.beganAt = form.beganAt();
     session.endedAt = form.endedAt();
     session.plannedMillis = form.plannedMillis();
-    session.state = state(form);
-    session.words = "";
+    session.donePercent = Completion.percent(parts(form));
+    session.ending = ending(form);
     sessions.saveAndFlush(session);
     for (int place = 0; place < form.steps().size(); place++) {
       steps.save(step(session, place, form.steps().get(place)));
     }
-    save(session, form.hurts(), PainMoment.DURING, form.endedAt());
+    health.hurt(client, sessionId, PainMoment.DURING, form.endedAt(), told(form.hurts()));
+    if (form.state() == SessionEnding.STOPPED) {
+      health.stopped(client, sessionId, session.date, form.endedAt());
+    }
     changed(client);
   }
 
@@ -118,13 +124,13 @@ class SessionService {
     session.checkedInAt = clock.instant();
     session.effort = form.effort();
     session.tighterSide = form.tighterSide();
-    session.words = form.words().strip();
-    save(session, form.pains(), PainMoment.AFTER, session.checkedInAt);
+    health.said(client, sessionId, session.checkedInAt, form.words());
+    health.hurt(client, sessionId, PainMoment.AFTER, session.checkedInAt, told(form.pains()));
     changed(client);
   }
 
   private void changed(ClientFile client) {
-    pains.flush();
+    sessions.flush();
     events.publishEvent(new PersonChanged(client));
   }
 
@@ -147,13 +153,16 @@ class SessionService {
   }
 
   /** Going through to the end by skipping is leaving midway. */
-  private static SessionState state(SessionForm form) {
-    boolean done =
-        Completion.isDone(
-            form.steps().stream()
-                .map(step -> new Completion.Part(step.plannedMillis(), step.donePercent()))
-                .toList());
-    return form.state() == SessionState.DONE && !done ? SessionState.LEFT : form.state();
+  private static SessionEnding ending(SessionForm form) {
+    return form.state() == SessionEnding.DONE && !Completion.isDone(parts(form))
+        ? SessionEnding.LEFT
+        : form.state();
+  }
+
+  private static List<Completion.Part> parts(SessionForm form) {
+    return form.steps().stream()
+        .map(step -> new Completion.Part(step.plannedMillis(), step.donePercent()))
+        .toList();
   }
 
   private SessionStep step(Session session, int place, StepForm form) {
@@ -182,20 +191,15 @@ class SessionService {
     return step;
   }
 
-  private void save(Session session, List<PainForm> forms, PainMoment moment, Instant at) {
-    for (PainForm form : forms) {
-      PainEntry pain = new PainEntry();
-      pain.id = UUID.randomUUID();
-      pain.coachId = session.coachId;
-      pain.clientId = session.clientId;
-      pain.sessionId = session.id;
-      pain.at = at;
-      pain.moment = moment;
-      pain.side = form.side();
-      pain.region = form.region();
-      pain.level = form.level();
-      pain.sensation = form.sensation();
-      pains.save(pain);
-    }
+  private static List<ToldPain> told(List<PainForm> forms) {
+    return forms.stream()
+        .map(
+            form ->
+                new ToldPain(
+                    form.side(),
+                    form.region(),
+                    form.level(),
+                    Optional.ofNullable(form.sensation())))
+        .toList();
   }
 }

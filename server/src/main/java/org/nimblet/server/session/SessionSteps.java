@@ -10,26 +10,16 @@ import org.springframework.data.jpa.repository.Query;
 interface SessionSteps extends JpaRepository<SessionStep, UUID> {
   List<SessionStep> findBySessionIdInOrderByPlace(Collection<UUID> sessionIds);
 
-  /** When each exercise was last done for at least half. */
+  /** When each exercise was last done for at least half, of some clients. */
   @Query(
       """
-      select step.exerciseId as exerciseId, max(session.date) as lastDone
+      select session.clientId as clientId, step.exerciseId as exerciseId,
+        max(session.date) as lastDone
       from SessionStep step join Session session on session.id = step.sessionId
-      where session.clientId = :clientId and step.donePercent >= 50
-      group by step.exerciseId
+      where session.clientId in :clientIds and step.donePercent >= 50
+      group by session.clientId, step.exerciseId
       """)
-  List<LastDone> lastDone(UUID clientId);
-
-  /** What was done since a date, the latest first. */
-  @Query(
-      """
-      select step.exerciseId as exerciseId, session.date as date, step.dose as dose,
-        step.plannedMillis * step.donePercent / 100 as millis
-      from SessionStep step join Session session on session.id = step.sessionId
-      where session.clientId = :clientId and session.date >= :since and step.donePercent >= 50
-      order by session.beganAt desc, step.place desc
-      """)
-  List<DoneStep> doneSince(UUID clientId, LocalDate since);
+  List<LastDone> lastDone(Collection<UUID> clientIds);
 
   /** Who did an exercise, how often and when last, the latest first. */
   @Query(
@@ -45,17 +35,6 @@ interface SessionSteps extends JpaRepository<SessionStep, UUID> {
 
   boolean existsByCoachIdAndExerciseId(UUID coachId, String exerciseId);
 
-  /** An exercise as it was done on a date. */
-  interface DoneStep {
-    String getExerciseId();
-
-    LocalDate getDate();
-
-    String getDose();
-
-    long getMillis();
-  }
-
   /** A client who did an exercise. */
   interface Use {
     UUID getClientId();
@@ -65,8 +44,10 @@ interface SessionSteps extends JpaRepository<SessionStep, UUID> {
     LocalDate getLastDone();
   }
 
-  /** An exercise and the date on which it was last done. */
+  /** An exercise of a client and the date on which it was last done. */
   interface LastDone {
+    UUID getClientId();
+
     String getExerciseId();
 
     LocalDate getLastDone();

@@ -9,8 +9,6 @@ import java.util.stream.Collectors;
 import org.nimblet.server.account.Scope;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.client.ClientFiles;
-import org.nimblet.server.library.ExerciseUses;
-import org.springframework.stereotype.Component;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -21,12 +19,12 @@ import org.springframework.web.bind.annotation.RestController;
 class UsesController {
 
   private final Scope scope;
-  private final SessionSteps steps;
+  private final SessionFiles sessions;
   private final ClientFiles clients;
 
-  UsesController(Scope scope, SessionSteps steps, ClientFiles clients) {
+  UsesController(Scope scope, SessionFiles sessions, ClientFiles clients) {
     this.scope = scope;
-    this.steps = steps;
+    this.sessions = sessions;
     this.clients = clients;
   }
 
@@ -37,7 +35,7 @@ class UsesController {
   List<UseView> uses(@PathVariable String exerciseId) {
     Map<UUID, ClientFile> byId =
         clients.all().stream().collect(Collectors.toMap(ClientFile::id, Function.identity()));
-    return steps.uses(scope.coachId(), exerciseId).stream()
+    return sessions.uses(scope.coachId(), exerciseId).stream()
         .filter(use -> byId.containsKey(use.getClientId()))
         .map(
             use ->
@@ -47,21 +45,5 @@ class UsesController {
                     use.getTimes(),
                     use.getLastDone()))
         .toList();
-  }
-
-  /** Tells the library what is in the logs. */
-  @Component
-  static class LoggedExercises implements ExerciseUses {
-
-    private final SessionSteps steps;
-
-    LoggedExercises(SessionSteps steps) {
-      this.steps = steps;
-    }
-
-    @Override
-    public boolean isInUse(UUID coachId, String exerciseId) {
-      return steps.existsByCoachIdAndExerciseId(coachId, exerciseId);
-    }
   }
 }

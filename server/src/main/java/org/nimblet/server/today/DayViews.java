@@ -5,64 +5,40 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.Set;
+import java.util.SortedSet;
+import java.util.TreeSet;
 import java.util.UUID;
-import java.util.function.Function;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.progress.Attention;
 import org.nimblet.core.progress.AttentionRules;
 import org.nimblet.core.routine.SafetyNote;
 import org.nimblet.core.schedule.BlockPart;
-import org.nimblet.server.client.ClientFile;
-import org.nimblet.server.health.HealthFiles;
-import org.nimblet.server.programme.PlannedSessions;
-import org.nimblet.server.programme.PlannedSessions.PlannedPeg;
-import org.nimblet.server.routine.WarmUps;
-import org.nimblet.server.routine.WarmUps.PlannedWarmUp;
-import org.nimblet.server.session.History;
-import org.nimblet.server.session.History.PastSession;
-import org.nimblet.server.session.SessionState;
+import org.nimblet.core.session.PastSession;
+import org.nimblet.core.session.PlannedSession;
+import org.nimblet.core.session.PlannedSession.Will;
+import org.nimblet.core.session.SessionLedger;
+import org.nimblet.core.session.SessionState;
+import org.nimblet.server.person.Person;
+import org.nimblet.server.programme.Agenda;
 import org.nimblet.server.week.DaySchedule;
 import org.nimblet.server.week.DaySchedule.DayBlock;
-import org.nimblet.server.week.DaySchedules;
-import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
+import org.springframework.stereotype.Component;
 
 /** Draws days together from blocks, planned warm-ups and what happened. */
-@Service
+@Component
 class DayViews {
 
-  private final DaySchedules schedules;
-  private final WarmUps warmUps;
-  private final History history;
-  private final HealthFiles healths;
-  private final PlannedSessions plannedSessions;
+  private final Agenda agenda;
 
-  DayViews(
-      DaySchedules schedules,
-      WarmUps warmUps,
-      History history,
-      HealthFiles healths,
-      PlannedSessions plannedSessions) {
-    this.schedules = schedules;
-    this.warmUps = warmUps;
-    this.history = history;
-    this.healths = healths;
-    this.plannedSessions = plannedSessions;
-  }
-
-  /** The state of a session on the ribbon. */
-  enum PegState {
-    PLANNED,
-    IN_SESSION,
-    DONE,
-    LEFT_MIDWAY,
-    MISSED
+  DayViews(Agenda agenda) {
+    this.agenda = agenda;
   }
 
   /**
@@ -121,6 +97,7 @@ class DayViews {
    * A session on the ribbon.
    *
    * @param lineId what a free-standing session was planned for; null for all others
+   * @param open whether it can still be done
    * @param why why it is there, if that is known here
    */
   record PegView(
@@ -129,7 +106,8 @@ class DayViews {
       boolean pinned,
       String why,
       Purpose purpose,
-      PegState state,
+      SessionState state,
+      boolean open,
       double startHour,
       double endHour,
       Instant start,
@@ -141,99 +119,67 @@ class DayViews {
   /** A reason for a word. */
   record AttentionView(Attention.Urgency urgency, String heading, String sentence) {}
 
-  /** One day of a client, as it stands now. */
-  DayView day(ClientFile client, LocalDate date, Instant now) {
-    return days(client, date, date, now).get(0);
+  /** One day of a person, as it stands now. */
+  DayView day(Person person, LocalDate date) {
+    return days(person, date, date).get(0);
   }
 
-  /** Days of a client, first and last included. */
-  List<DayView> days(ClientFile client, LocalDate first, LocalDate last, Instant now) {
-    Looked looked = look(client, first, last);
-    return looked.days().stream().map(day -> day(client, day, looked, now)).toList();
+  /** Days of a person, first and last included. */
+  List<DayView> days(Person person, LocalDate first, LocalDate last) {
+    return agenda.of(person, first, last).stream().map(day -> view(person, day)).toList();
   }
 
-  /** One client among all: a day as it stands now, and why a word is needed. */
-  record Glance(ClientFile client, DayView day, List<AttentionView> attention) {}
+  /** One person among all: a day as it stands now, and why a word is needed. */
+  record Glance(Person person, DayView day, List<AttentionView> attention) {}
 
-  /**
-   * All clients of a coach at a glance; in one transaction, since there are many small questions.
-   */
-  @Transactional(readOnly = true)
-  List<Glance> glances(List<ClientFile> clients, LocalDate shown, Instant now) {
-    return clients.stream().map(client -> glance(client, shown, now)).toList();
-  }
-
-  /** The days since the last week and the shown one are read together where they lie together. */
-  private Glance glance(ClientFile client, LocalDate shown, Instant now) {
-    LocalDate today = LocalDate.ofInstant(now, client.zone());
-    LocalDate first = today.minusDays(AttentionRules.DAYS - 1L);
-    boolean near = !shown.isBefore(first) && !shown.isAfter(today.plusDays(1));
-    Looked looked = look(client, first, near && shown.isAfter(today) ? shown : today);
-    DayView day =
-        near
-            ? looked.days().stream()
-                .filter(d -> d.date().equals(shown))
-                .map(d -> day(client, d, looked, now))
-                .findFirst()
-                .orElseThrow()
-            : day(client, shown, now);
-    return new Glance(client, day, attention(client, looked, today, now));
-  }
-
-  /** Days with what was done in them and what is planned. */
-  private record Looked(
-      List<DaySchedule> days,
-      List<PastSession> sessions,
-      Map<LocalDate, List<PlannedPeg>> planned) {}
-
-  private Looked look(ClientFile client, LocalDate first, LocalDate last) {
-    List<PastSession> sessions = history.sessions(client, first, last);
-    List<DaySchedule> days = schedules.days(client, first, last);
-    return new Looked(days, sessions, plannedSessions.of(client, days, sessions));
-  }
-
-  private DayView day(ClientFile client, DaySchedule day, Looked looked, Instant now) {
-    return day(
-        client,
-        day,
-        looked.sessions().stream().filter(s -> s.date().equals(day.date())).toList(),
-        looked.planned().getOrDefault(day.date(), List.of()),
-        now);
-  }
-
-  private DayView day(
-      ClientFile client,
-      DaySchedule day,
-      List<PastSession> past,
-      List<PlannedPeg> others,
-      Instant now) {
-    Hours hours = new Hours(day.date(), client.zone());
-    Map<UUID, PastSession> byBlock =
-        past.stream()
-            .filter(session -> session.blockId().isPresent())
-            .collect(
-                Collectors.toMap(s -> s.blockId().orElseThrow(), Function.identity(), (a, b) -> a));
-    List<PegView> pegs = new ArrayList<>();
-    past.forEach(session -> pegs.add(peg(session, hours)));
-    for (DayBlock block : day.blocks()) {
-      if (!byBlock.containsKey(block.id())) {
-        warmUps
-            .forBlock(client, day, block)
-            .planned()
-            .ifPresent(planned -> pegs.add(peg(block, planned, hours, now)));
-      }
+  /** People at a glance; the week behind and the shown day are read for all of them at once. */
+  List<Glance> glances(List<Person> people, LocalDate shown) {
+    if (people.isEmpty()) {
+      return List.of();
     }
-    others.forEach(planned -> pegs.add(peg(planned, hours, now)));
-    pegs.sort(java.util.Comparator.comparing(PegView::start));
+    SortedSet<LocalDate> todays =
+        people.stream().map(Person::today).collect(Collectors.toCollection(TreeSet::new));
+    LocalDate first = todays.first().minusDays(AttentionRules.DAYS - 1L);
+    LocalDate last = todays.last();
+    boolean near = !shown.isBefore(first) && !shown.isAfter(last.plusDays(1));
+    Map<UUID, List<Agenda.Day>> week =
+        agenda.of(people, first, near && shown.isAfter(last) ? shown : last);
+    Map<UUID, List<Agenda.Day>> apart = near ? week : agenda.of(people, shown, shown);
+    return people.stream()
+        .map(
+            person ->
+                new Glance(
+                    person,
+                    apart.get(person.id()).stream()
+                        .filter(day -> day.date().equals(shown))
+                        .findFirst()
+                        .map(day -> view(person, day))
+                        .orElseThrow(),
+                    attention(person, week.get(person.id()))))
+        .toList();
+  }
+
+  private static DayView view(Person person, Agenda.Day day) {
+    ZoneId zone = person.client().zone();
+    DaySchedule schedule = day.schedule();
+    Hours hours = new Hours(day.date(), zone);
+    boolean today = person.today().equals(day.date());
+    List<PegView> pegs = new ArrayList<>();
+    day.past().forEach(session -> pegs.add(peg(session, hours)));
+    day.planned().stream()
+        .filter(entry -> entry.done().isEmpty())
+        .filter(entry -> entry.state() != SessionState.LEFT_OUT)
+        .forEach(entry -> pegs.add(peg(entry, hours)));
+    pegs.sort(Comparator.comparing(PegView::start));
     return new DayView(
         day.date(),
-        client.zone().getId(),
-        hours.of(day.wakes()),
-        hours.of(day.sleeps()),
-        hours.of(now),
-        LocalDate.ofInstant(now, client.zone()).equals(day.date()),
-        day.blocks().stream().map(block -> block(day, block, hours)).toList(),
-        day.busy().stream()
+        zone.getId(),
+        hours.of(schedule.wakes()),
+        hours.of(schedule.sleeps()),
+        hours.of(person.now()),
+        today,
+        schedule.blocks().stream().map(block -> block(schedule, block, hours)).toList(),
+        schedule.busy().stream()
             .map(
                 busy ->
                     new DayBusyView(
@@ -244,37 +190,30 @@ class DayViews {
                         hours.time(busy.end())))
             .toList(),
         pegs,
-        count(pegs, PegState.DONE) + count(pegs, PegState.LEFT_MIDWAY),
-        count(pegs, PegState.MISSED),
-        count(pegs, PegState.PLANNED) + count(pegs, PegState.IN_SESSION),
-        LocalDate.ofInstant(now, client.zone()).equals(day.date())
-            ? SafetyNote.of(healths.of(client, day.date()))
-            : List.of());
+        count(pegs, state -> state == SessionState.DONE || state == SessionState.LEFT),
+        count(pegs, state -> state == SessionState.MISSED),
+        count(pegs, SessionState::isOpen),
+        today ? SafetyNote.of(person.health()) : List.of());
   }
 
-  private List<AttentionView> attention(
-      ClientFile client, Looked looked, LocalDate today, Instant now) {
-    Set<UUID> served =
-        looked.sessions().stream()
-            .map(PastSession::blockId)
-            .flatMap(Optional::stream)
-            .collect(Collectors.toSet());
-    List<LocalDate> missed = new ArrayList<>();
-    for (DaySchedule day : looked.days()) {
-      day.missed(served, now).forEach(block -> missed.add(day.date()));
-      looked.planned().getOrDefault(day.date(), List.of()).stream()
-          .filter(session -> session.lineId().isPresent() && session.isMissed(now))
-          .forEach(session -> missed.add(day.date()));
-    }
+  private static List<AttentionView> attention(Person person, List<Agenda.Day> week) {
+    List<LocalDate> missed =
+        week.stream()
+            .flatMap(
+                day ->
+                    day.planned().stream()
+                        .filter(entry -> entry.state() == SessionState.MISSED)
+                        .map(entry -> day.date()))
+            .toList();
     return AttentionRules.reasons(
-            today, history.painReadings(client), missed, healths.of(client, today))
+            person.today(), person.told().painReadings(person.now()), missed, person.health())
         .stream()
         .map(reason -> new AttentionView(reason.urgency(), reason.heading(), reason.sentence()))
         .toList();
   }
 
-  private static int count(List<PegView> pegs, PegState state) {
-    return (int) pegs.stream().filter(peg -> peg.state() == state).count();
+  private static int count(List<PegView> pegs, Predicate<SessionState> states) {
+    return (int) pegs.stream().filter(peg -> states.test(peg.state())).count();
   }
 
   private static DayBlockView block(DaySchedule day, DayBlock block, Hours hours) {
@@ -307,72 +246,41 @@ class DayViews {
   }
 
   private static PegView peg(PastSession session, Hours hours) {
+    SessionState state = SessionState.of(session);
     return new PegView(
         session.blockId().orElse(null),
         null,
         false,
         "",
         session.purpose(),
-        session.state() == SessionState.DONE ? PegState.DONE : PegState.LEFT_MIDWAY,
+        state,
+        state.isOpen(),
         hours.of(session.beganAt()),
         hours.of(session.endedAt()),
         session.beganAt(),
         session.endedAt(),
         hours.time(session.beganAt()),
         hours.time(session.endedAt()),
-        session.purpose().word()
-            + (session.state() == SessionState.DONE ? ", done" : ", left midway"));
+        session.purpose().word() + ", " + state.words());
   }
 
-  private static PegView peg(DayBlock block, PlannedWarmUp planned, Hours hours, Instant now) {
-    PegState state =
-        !now.isBefore(block.start())
-            ? PegState.MISSED
-            : now.isBefore(planned.start()) ? PegState.PLANNED : PegState.IN_SESSION;
-    return new PegView(
-        block.id(),
-        null,
-        false,
-        planned.reason(),
-        planned.composed().purpose(),
-        state,
-        hours.of(planned.start()),
-        hours.of(planned.end()),
-        planned.start(),
-        planned.end(),
-        hours.time(planned.start()),
-        hours.time(planned.end()),
-        planned.composed().purpose().word() + words(state));
-  }
-
-  private static String words(PegState state) {
-    return switch (state) {
-      case MISSED -> ", missed";
-      case IN_SESSION -> ", due now";
-      default -> ", planned";
-    };
-  }
-
-  /** A break is taken or not, nobody writes it down; every other session can be missed. */
-  private static PegView peg(PlannedPeg planned, Hours hours, Instant now) {
-    PegState state =
-        now.isBefore(planned.start()) || planned.purpose() == Purpose.BREAK
-            ? PegState.PLANNED
-            : planned.isMissed(now) ? PegState.MISSED : PegState.IN_SESSION;
+  private static PegView peg(SessionLedger.Entry entry, Hours hours) {
+    PlannedSession planned = entry.planned();
     return new PegView(
         planned.blockId().orElse(null),
         planned.lineId().orElse(null),
-        planned.pinned(),
+        planned.will() == Will.MOVED,
         planned.why(),
         planned.purpose(),
-        state,
+        entry.state(),
+        entry.state().isOpen(),
         hours.of(planned.start()),
         hours.of(planned.end()),
         planned.start(),
         planned.end(),
         hours.time(planned.start()),
         hours.time(planned.end()),
-        planned.purpose().word() + words(state));
+        planned.purpose().word() + ", " + entry.state().words());
   }
 
   /** Local hours since the midnight of a date. */
@@ -381,7 +289,7 @@ class DayViews {
 
     double of(Instant moment) {
       var local = moment.atZone(zone);
-      long days = java.time.temporal.ChronoUnit.DAYS.between(date, local.toLocalDate());
+      long days = ChronoUnit.DAYS.between(date, local.toLocalDate());
       return days * 24 + local.toLocalTime().toSecondOfDay() / SECONDS;
     }
 

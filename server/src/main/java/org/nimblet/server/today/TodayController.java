@@ -3,7 +3,6 @@ package org.nimblet.server.today;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Clock;
 import java.time.DayOfWeek;
-import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.TemporalAdjusters;
 import java.util.Comparator;
@@ -13,11 +12,10 @@ import java.util.UUID;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.server.account.AccountService;
 import org.nimblet.server.account.Scope;
-import org.nimblet.server.client.ClientFile;
-import org.nimblet.server.client.ClientFiles;
+import org.nimblet.server.person.People;
+import org.nimblet.server.person.Person;
 import org.nimblet.server.today.DayViews.AttentionView;
 import org.nimblet.server.today.DayViews.DayView;
-import org.nimblet.server.today.DayViews.PegState;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -41,15 +39,14 @@ class TodayController {
           .thenComparing(RosterRow::name);
 
   private final Scope scope;
-  private final ClientFiles clients;
+  private final People people;
   private final AccountService accounts;
   private final DayViews days;
   private final Clock clock;
 
-  TodayController(
-      Scope scope, ClientFiles clients, AccountService accounts, DayViews days, Clock clock) {
+  TodayController(Scope scope, People people, AccountService accounts, DayViews days, Clock clock) {
     this.scope = scope;
-    this.clients = clients;
+    this.people = people;
     this.accounts = accounts;
     this.days = days;
     this.clock = clock;
@@ -73,25 +70,24 @@ class TodayController {
   /** All ribbons of a date; without one, each client's own today. */
   @GetMapping("/today")
   TodayView today(@RequestParam(required = false) LocalDate date) {
-    Instant now = clock.instant();
-    List<ClientFile> files = clients.all();
+    List<Person> all = people.all();
     LocalDate shown =
         Optional.ofNullable(date)
             .orElseGet(
                 () ->
-                    files.stream()
+                    all.stream()
                         .findFirst()
-                        .map(file -> LocalDate.ofInstant(now, file.zone()))
-                        .orElseGet(() -> LocalDate.ofInstant(now, clock.getZone())));
+                        .map(Person::today)
+                        .orElseGet(() -> LocalDate.now(clock)));
     return new TodayView(
         shown,
-        days.glances(files, shown, now).stream()
+        days.glances(all, shown).stream()
             .map(
                 glance ->
                     new RosterRow(
-                        glance.client().id(),
-                        glance.client().name(),
-                        glance.client().occupation(),
+                        glance.person().id(),
+                        glance.person().client().name(),
+                        glance.person().client().occupation(),
                         glance.day(),
                         glance.attention()))
             .sorted(WHO_NEEDS_A_WORD)
@@ -101,40 +97,35 @@ class TodayController {
   /** One day of a client. */
   @GetMapping("/clients/{clientId}/day")
   DayView day(@PathVariable UUID clientId, @RequestParam(required = false) LocalDate date) {
-    ClientFile file = clients.require(clientId);
-    Instant now = clock.instant();
-    return days.day(
-        file,
-        Optional.ofNullable(date).orElseGet(() -> LocalDate.ofInstant(now, file.zone())),
-        now);
+    Person person = people.require(clientId);
+    return days.day(person, Optional.ofNullable(date).orElseGet(person::today));
   }
 
   /** The week of a client in which a date lies, this week without one, from Monday on. */
   @GetMapping("/clients/{clientId}/week")
   List<DayView> week(@PathVariable UUID clientId, @RequestParam(required = false) LocalDate date) {
-    ClientFile file = clients.require(clientId);
-    Instant now = clock.instant();
-    LocalDate shown =
-        Optional.ofNullable(date).orElseGet(() -> LocalDate.ofInstant(now, file.zone()));
-    LocalDate monday = shown.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
-    return days.days(file, monday, monday.plusDays(6), now);
+    Person person = people.require(clientId);
+    return week(person, Optional.ofNullable(date).orElseGet(person::today));
+  }
+
+  private List<DayView> week(Person person, LocalDate date) {
+    LocalDate monday = date.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
+    return days.days(person, monday, monday.plusDays(6));
   }
 
   /** The signed-in client's own day. */
   @GetMapping("/my/day")
   MyDayView myDay() {
-    ClientFile file = clients.require(scope.current().clientId().orElseThrow());
-    Instant now = clock.instant();
-    LocalDate today = LocalDate.ofInstant(now, file.zone());
-    LocalDate monday = today.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
-    List<DayView> week = days.days(file, monday, monday.plusDays(6), now);
-    DayView view = week.stream().filter(day -> day.date().equals(today)).findFirst().orElseThrow();
+    Person person = people.require(scope.current().clientId().orElseThrow());
+    List<DayView> week = week(person, person.today());
+    DayView view =
+        week.stream().filter(day -> day.date().equals(person.today())).findFirst().orElseThrow();
     return new MyDayView(
-        file.id(),
-        accounts.coachName(file.coachId()),
+        person.id(),
+        accounts.coachName(person.client().coachId()),
         view,
         view.pegs().stream()
-            .filter(peg -> peg.state() == PegState.PLANNED || peg.state() == PegState.IN_SESSION)
+            .filter(peg -> peg.open())
             .filter(peg -> peg.purpose() == Purpose.WARM_UP)
             .findFirst()
             .map(DayViews.PegView::blockId)

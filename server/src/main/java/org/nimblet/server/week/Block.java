@@ -1,8 +1,6 @@
 package org.nimblet.server.week;
 
 import jakarta.persistence.Entity;
-import jakarta.persistence.Id;
-import jakarta.persistence.Version;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
@@ -10,15 +8,11 @@ import java.util.List;
 import java.util.UUID;
 import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
+import org.nimblet.core.schedule.BlockPart;
 
 @Entity
-class Block {
-  @Id UUID id;
-  UUID coachId;
-  UUID clientId;
+class Block extends DayEntry {
   UUID activityId;
-  @Version Long version;
-  LocalDate date;
   LocalTime startsAt;
   LocalTime endsAt;
   String title;
@@ -27,9 +21,9 @@ class Block {
   /** The series it was made by; null if it stands alone. */
   UUID seriesId;
 
-  /** As {@link StoredParts} writes them. */
-  @JdbcTypeCode(SqlTypes.ARRAY)
-  List<String> parts = new ArrayList<>();
+  /** What it is made of. */
+  @JdbcTypeCode(SqlTypes.JSON)
+  List<BlockPart> parts = new ArrayList<>();
 
   /** The same block at another time, not to be stored. */
   Block at(LocalDate day, LocalTime start, LocalTime end) {

@@ -49,45 +49,42 @@ public class BlockBook {
     return minutes > 0 ? minutes : minutes + DAY_MINUTES;
   }
 
-  /** Puts a new block into a day. */
-  public UUID putBlock(
-      ClientFile client,
+  /**
+   * What a block is.
+   *
+   * @param title empty for that of the activity
+   * @param parts what it is made of, nothing for one whole; empty to leave that as it is
+   */
+  public record BlockContent(
       ActivityFile activity,
       String title,
       boolean performance,
       DayTime time,
-      List<BlockPart> parts) {
-    Block block = newBlock(client);
-    block.performance = performance;
-    block.parts = StoredParts.write(parts);
-    return write(block, activity, title, time);
+      Optional<List<BlockPart>> parts) {}
+
+  /** Puts a new block into a day. */
+  public UUID putBlock(ClientFile client, BlockContent content) {
+    return write(new Block().of(client, Block.class), content);
   }
 
   /**
-   * Puts the same block into several days.
+   * Puts blocks into several days.
    *
    * @param rule by which they repeat (RFC 5545); empty if it is one that stands alone
    */
-  List<UUID> putBlocks(
-      ClientFile client,
-      ActivityFile activity,
-      String title,
-      boolean performance,
-      List<DayTime> times,
-      Optional<String> rule) {
-    Optional<UUID> seriesId = rule.map(text -> newSeries(client, text, times.get(0).date()));
+  List<UUID> putBlocks(ClientFile client, List<BlockContent> contents, Optional<String> rule) {
+    Optional<UUID> seriesId =
+        rule.map(text -> newSeries(client, text, contents.get(0).time().date()));
     List<UUID> ids = new ArrayList<>();
-    for (DayTime time : times) {
-      Block block = newBlock(client);
-      block.performance = performance;
+    for (BlockContent content : contents) {
+      Block block = new Block().of(client, Block.class);
       block.seriesId = seriesId.orElse(null);
-      ids.add(write(block, activity, title, time));
+      ids.add(write(block, content));
     }
     return ids;
   }
 
-  /** A series that blocks may belong to. */
-  UUID newSeries(ClientFile client, String rule, LocalDate first) {
+  private UUID newSeries(ClientFile client, String rule, LocalDate first) {
     BlockSeries made = new BlockSeries();
     made.id = UUID.randomUUID();
     made.coachId = client.coachId();
@@ -97,39 +94,29 @@ public class BlockBook {
     return series.saveAndFlush(made).id;
   }
 
-  /** Gives a block other times, another title or activity; false if there is no such block. */
-  public boolean changeBlock(
-      ClientFile client,
-      UUID id,
-      ActivityFile activity,
-      String title,
-      boolean performance,
-      DayTime time) {
+  /** Makes a block something else; false if there is no such block. */
+  public boolean changeBlock(ClientFile client, UUID id, BlockContent content) {
     return blocks
         .findByIdAndClientId(id, client.id())
-        .map(
-            block -> {
-              block.performance = performance;
-              return write(block, activity, title, time);
-            })
+        .map(block -> write(block, content))
         .isPresent();
   }
 
-  private UUID write(Block block, ActivityFile activity, String title, DayTime time) {
-    block.activityId = activity.id();
-    block.title = title.isBlank() ? activity.title() : title.strip();
-    block.date = time.date();
-    block.startsAt = time.startsAt();
-    block.endsAt = time.endsAt();
+  /** The one way in which a block is written. */
+  UUID write(Block block, BlockContent content) {
+    block.activityId = content.activity().id();
+    block.title = content.title().isBlank() ? content.activity().title() : content.title().strip();
+    block.performance = content.performance();
+    block.date = content.time().date();
+    block.startsAt = content.time().startsAt();
+    block.endsAt = content.time().endsAt();
+    content.parts().ifPresent(parts -> block.parts = List.copyOf(parts));
     return blocks.saveAndFlush(block).id;
   }
 
   /** Puts a busy time into a day. */
   public UUID putBusy(ClientFile client, DayTime time) {
-    BusyTime busy = new BusyTime();
-    busy.id = UUID.randomUUID();
-    busy.coachId = client.coachId();
-    busy.clientId = client.id();
+    BusyTime busy = new BusyTime().of(client, BusyTime.class);
     busy.date = time.date();
     busy.startsAt = time.startsAt();
     busy.endsAt = time.endsAt();
@@ -156,13 +143,5 @@ public class BlockBook {
   public void changed(ClientFile client) {
     blocks.flush();
     events.publishEvent(new PersonChanged(client));
-  }
-
-  static Block newBlock(ClientFile client) {
-    Block block = new Block();
-    block.id = UUID.randomUUID();
-    block.coachId = client.coachId();
-    block.clientId = client.id();
-    return block;
   }
 }

@@ -10,7 +10,4 @@ interface Blocks extends JpaRepository<Block, UUID> {
   Optional<Block> findByIdAndClientId(UUID id, UUID clientId);
 
   List<Block> findBySeriesIdAndDateGreaterThanEqualOrderByDateAsc(UUID seriesId, LocalDate from);
-
-  List<Block> findByClientIdAndDateBetweenOrderByDateAscStartsAtAscIdAsc(
-      UUID clientId, LocalDate from, LocalDate to);
 }

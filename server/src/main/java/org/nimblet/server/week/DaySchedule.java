@@ -5,7 +5,6 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import java.util.UUID;
 import org.nimblet.core.schedule.AttachedPlace;
 import org.nimblet.core.schedule.BlockPart;
@@ -50,15 +49,6 @@ public record DaySchedule(
 
   /** A time that is taken otherwise. */
   public record DayBusy(UUID id, Instant start, Instant end) {}
-
-  /** Blocks that have begun without the warm-up that was placed before them. */
-  public List<DayBlock> missed(Set<UUID> servedBlocks, Instant now) {
-    return blocks.stream()
-        .filter(block -> block.warmUp() instanceof AttachedPlace.Placed)
-        .filter(block -> !block.start().isAfter(now))
-        .filter(block -> !servedBlocks.contains(block.id()))
-        .toList();
-  }
 
   /** The block with this identifier, if it is in this day. */
   public Optional<DayBlock> block(UUID id) {

@@ -6,21 +6,24 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
+import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.schedule.AttachedPlace;
 import org.nimblet.core.schedule.LearnedLength;
 import org.nimblet.core.schedule.WarmUpPlacement;
 import org.nimblet.server.client.ClientFile;
+import org.nimblet.server.client.Readings;
 import org.nimblet.server.platform.NotFoundException;
 import org.nimblet.server.week.DaySchedule.DayBlock;
 import org.nimblet.server.week.DaySchedule.DayBusy;
@@ -31,57 +34,105 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class DaySchedules {
 
+  /** Rounds measured so long before a day are not learned from (ours). */
+  private static final int DAYS_OF_ROUNDS = 366;
+
   private final Blocks blocks;
-  private final BusyTimes busyTimes;
+  private final DayEntries entries;
+  private final Readings readings;
 
-  private final RoundLengths roundLengths;
-
-  DaySchedules(Blocks blocks, BusyTimes busyTimes, RoundLengths roundLengths) {
+  DaySchedules(Blocks blocks, DayEntries entries, Readings readings) {
     this.blocks = blocks;
-    this.busyTimes = busyTimes;
-    this.roundLengths = roundLengths;
+    this.entries = entries;
+    this.readings = readings;
   }
 
+  /** Days, first and last included, as they are kept. */
+  private record Days(LocalDate first, LocalDate last) {}
+
   /** One day of a client. */
-  @Transactional(readOnly = true)
   public DaySchedule day(ClientFile client, LocalDate date) {
     return days(client, date, date).get(0);
   }
 
   /** Days of a client, first and last included. */
-  @Transactional(readOnly = true)
   public List<DaySchedule> days(ClientFile client, LocalDate first, LocalDate last) {
-    Map<LocalDate, List<Block>> blocksOf =
-        blocks
-            .findByClientIdAndDateBetweenOrderByDateAscStartsAtAscIdAsc(client.id(), first, last)
-            .stream()
-            .collect(Collectors.groupingBy(block -> block.date));
-    Map<LocalDate, List<BusyTime>> busyOf =
-        busyTimes
-            .findByClientIdAndDateBetweenOrderByDateAscStartsAtAsc(client.id(), first, last)
-            .stream()
-            .collect(Collectors.groupingBy(busy -> busy.date));
-    Map<UUID, List<Integer>> measured = measured(client);
-    return first
-        .datesUntil(last.plusDays(1))
-        .map(
-            date ->
-                day(
-                    client,
-                    date,
-                    blocksOf.getOrDefault(date, List.of()),
-                    busyOf.getOrDefault(date, List.of()),
-                    measured))
-        .toList();
+    return days(List.of(client), first, last).get(client.id());
   }
 
-  /** The rounds that were measured, by activity, the latest first. */
-  private Map<UUID, List<Integer>> measured(ClientFile client) {
-    return roundLengths.findTop200ByClientIdOrderByEndedAtDesc(client.id()).stream()
+  /** Days of some clients, first and last included, by their identifiers. */
+  public Map<UUID, List<DaySchedule>> days(
+      Collection<ClientFile> clients, LocalDate first, LocalDate last) {
+    return readings.of(clients, new Days(first, last), missing -> read(missing, first, last));
+  }
+
+  private Map<UUID, List<DaySchedule>> read(
+      List<ClientFile> clients, LocalDate first, LocalDate last) {
+    Map<UUID, Entered> entered = entered(clients, first, last);
+    return clients.stream()
         .collect(
-            Collectors.groupingBy(
-                round -> round.activityId,
-                Collectors.mapping(round -> round.minutes, Collectors.toList())));
+            Collectors.toMap(
+                ClientFile::id,
+                client ->
+                    first
+                        .datesUntil(last.plusDays(1))
+                        .map(date -> day(client, date, entered.get(client.id())))
+                        .toList()));
+  }
+
+  /**
+   * What a client entered.
+   *
+   * @param rounds how long rounds lasted, by activity, the latest first
+   */
+  private record Entered(List<Block> blocks, List<BusyTime> busy, Map<UUID, List<Integer>> rounds) {
+
+    static Entered of(List<DayEntry> entries) {
+      return new Entered(
+          only(entries, Block.class)
+              .sorted(
+                  Comparator.comparing((Block block) -> block.date)
+                      .thenComparing(block -> block.startsAt)
+                      .thenComparing(block -> block.id))
+              .toList(),
+          only(entries, BusyTime.class)
+              .sorted(Comparator.comparing((BusyTime busy) -> busy.startsAt))
+              .toList(),
+          only(entries, RoundLength.class)
+              .sorted(Comparator.comparing((RoundLength round) -> round.endedAt).reversed())
+              .collect(
+                  Collectors.groupingBy(
+                      round -> round.activityId,
+                      Collectors.mapping(round -> round.minutes, Collectors.toList()))));
+    }
+
+    private static <E extends DayEntry> Stream<E> only(List<DayEntry> entries, Class<E> type) {
+      return entries.stream().filter(type::isInstance).map(type::cast);
+    }
+
+    /** The same with a block at another time. */
+    Entered withMoved(Block moved) {
+      List<Block> others = new ArrayList<>(blocks);
+      others.removeIf(other -> other.id.equals(moved.id));
+      others.add(moved);
+      others.sort(Comparator.comparing((Block block) -> block.startsAt));
+      return new Entered(others, busy, rounds);
+    }
+  }
+
+  private Map<UUID, Entered> entered(
+      Collection<ClientFile> clients, LocalDate first, LocalDate last) {
+    LocalDate measuredSince = first.minusDays(DAYS_OF_ROUNDS);
+    Map<UUID, List<DayEntry>> byClient =
+        entries
+            .of(clients.stream().map(ClientFile::id).toList(), first, last, measuredSince)
+            .stream()
+            .collect(Collectors.groupingBy(entry -> entry.clientId));
+    return clients.stream()
+        .collect(
+            Collectors.toMap(
+                ClientFile::id,
+                client -> Entered.of(byClient.getOrDefault(client.id(), List.of()))));
   }
 
   /**
@@ -118,40 +169,23 @@ public class DaySchedules {
             .findByIdAndClientId(blockId, client.id())
             .orElseThrow(() -> new NotFoundException("block"));
     LocalDate to = toDate.orElse(block.date);
-    Map<LocalDate, DaySchedule> days = new TreeMap<>();
-    for (LocalDate date : new TreeSet<>(List.of(block.date, to))) {
-      List<Block> there =
-          new ArrayList<>(
-              blocks.findByClientIdAndDateBetweenOrderByDateAscStartsAtAscIdAsc(
-                  client.id(), date, date));
-      there.removeIf(other -> other.id.equals(blockId));
-      if (date.equals(to)) {
-        there.add(block.at(to, startsAt, endsAt));
-        there.sort(Comparator.comparing((Block other) -> other.startsAt));
-      }
-      days.put(
-          date,
-          day(
-              client,
-              date,
-              there,
-              busyTimes.findByClientIdAndDateBetweenOrderByDateAscStartsAtAsc(
-                  client.id(), date, date),
-              measured(client)));
-    }
-    return days;
+    SortedSet<LocalDate> dates = new TreeSet<>(List.of(block.date, to));
+    Entered entered =
+        entered(List.of(client), dates.first(), dates.last())
+            .get(client.id())
+            .withMoved(block.at(to, startsAt, endsAt));
+    return dates.stream()
+        .collect(Collectors.toMap(date -> date, date -> day(client, date, entered)));
   }
 
-  private static DaySchedule day(
-      ClientFile client,
-      LocalDate date,
-      List<Block> blocks,
-      List<BusyTime> busyTimes,
-      Map<UUID, List<Integer>> measured) {
+  private static DaySchedule day(ClientFile client, LocalDate date, Entered entered) {
     ZoneId zone = client.zone();
     Instant wakes = moment(date, client.wakesAt(), zone);
+    List<Block> blocks =
+        entered.blocks().stream().filter(block -> block.date.equals(date)).toList();
     List<DayBusy> busy =
-        busyTimes.stream()
+        entered.busy().stream()
+            .filter(time -> time.date.equals(date))
             .map(
                 time ->
                     new DayBusy(
@@ -190,11 +224,12 @@ public class DaySchedules {
               block.endsAt,
               placed.get(i).start(),
               placed.get(i).end(),
-              StoredParts.read(block.parts).stream()
+              block.parts.stream()
                   .map(
                       part ->
                           part.learned(
-                              LearnedLength.of(measured.getOrDefault(block.activityId, List.of()))))
+                              LearnedLength.of(
+                                  entered.rounds().getOrDefault(block.activityId, List.of()))))
                   .toList(),
               places.get(block.id.toString())));
     }

@@ -1,14 +1,7 @@
 package org.nimblet.server.week;
 
-import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
-import jakarta.validation.constraints.Max;
-import jakarta.validation.constraints.Min;
-import jakarta.validation.constraints.NotNull;
-import jakarta.validation.constraints.Size;
-import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -17,12 +10,14 @@ import org.nimblet.core.schedule.BlockPart;
 import org.nimblet.core.schedule.PracticeDay;
 import org.nimblet.core.schedule.PracticeDay.Part;
 import org.nimblet.core.schedule.PracticeDay.PracticePartKind;
-import org.nimblet.core.schedule.PracticeDay.Rests;
-import org.nimblet.core.schedule.PracticeDay.Segment;
 import org.nimblet.server.client.ClientFile;
+import org.nimblet.server.client.ClientFile.ActivityFile;
 import org.nimblet.server.client.ClientFiles;
 import org.nimblet.server.platform.InvalidFieldException;
+import org.nimblet.server.week.BlockBook.BlockContent;
 import org.nimblet.server.week.BlockBook.DayTime;
+import org.nimblet.server.week.PracticeDayForms.PracticeDayForm;
+import org.nimblet.server.week.PracticeDayForms.PracticeDayView;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -37,9 +32,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/clients/{clientId}/practice-days")
 class PracticeDayController {
 
-  private static final int MOST_TECHNIQUES = 12;
-  private static final int LONGEST_MINUTES = 960;
-
   private final ClientFiles clients;
   private final BlockBook book;
 
@@ -48,61 +40,12 @@ class PracticeDayController {
     this.book = book;
   }
 
-  /**
-   * A day of practice.
-   *
-   * @param endsAt if given, the techniques share the time until then; otherwise it follows from
-   *     their lengths
-   * @param techniques in order
-   * @param repertoire what comes after the long break; null for nothing
-   */
-  record PracticeDayForm(
-      @NotNull(message = "Choose one of the client's activities.") UUID activityId,
-      @NotNull(message = "A date such as 2026-03-02.") LocalDate date,
-      @Schema(type = "string", example = "09:00") @NotNull(message = "A time such as 09:00.")
-          LocalTime startsAt,
-      @Schema(type = "string", nullable = true, example = "13:00") LocalTime endsAt,
-      @NotNull(message = "At most 12 techniques.")
-          @Size(max = MOST_TECHNIQUES, message = "At most 12 techniques.")
-          @Valid
-          List<SegmentForm> techniques,
-      @Min(value = 0, message = "0 to 120 min.") @Max(value = 120, message = "0 to 120 min.")
-          int restMinutes,
-      @Min(value = 0, message = "0 to 240 min.") @Max(value = 240, message = "0 to 240 min.")
-          int longBreakMinutes,
-      @Schema(nullable = true) @Valid SegmentForm repertoire) {}
-
-  /** Something that is worked at. */
-  record SegmentForm(
-      @NotNull(message = "1 to 40 characters.")
-          @Size(min = 1, max = 40, message = "1 to 40 characters.")
-          String title,
-      @Min(value = 1, message = "1 to 720 min.")
-          @Max(value = BlockPart.LONGEST, message = "1 to 720 min.")
-          int minutes) {}
-
-  /** A day of practice, worked out. */
-  record PracticeDayView(
-      List<PracticePartView> parts,
-      @Schema(type = "string") LocalTime endsAt,
-      int playingMinutes,
-      int spareMinutes,
-      List<UUID> blockIds) {}
-
-  /** One part of it. */
-  record PracticePartView(
-      PracticePartKind kind,
-      String title,
-      int minutes,
-      @Schema(type = "string") LocalTime startsAt,
-      @Schema(type = "string") LocalTime endsAt) {}
-
   /** When everything would be; nothing is stored. */
   @PostMapping("/preview")
   PracticeDayView previewPracticeDay(
       @PathVariable UUID clientId, @Valid @RequestBody PracticeDayForm form) {
     activity(clients.require(clientId), form);
-    return view(form, day(form), List.of());
+    return PracticeDayForms.view(form, PracticeDayForms.day(form), List.of());
   }
 
   /**
@@ -114,9 +57,9 @@ class PracticeDayController {
   PracticeDayView putPracticeDay(
       @PathVariable UUID clientId, @Valid @RequestBody PracticeDayForm form) {
     ClientFile client = clients.require(clientId);
-    ClientFile.ActivityFile activity = activity(client, form);
-    PracticeDay day = day(form);
-    List<UUID> ids = new ArrayList<>();
+    ActivityFile activity = activity(client, form);
+    PracticeDay day = PracticeDayForms.day(form);
+    List<BlockContent> contents = new ArrayList<>();
     List<Part> techniques =
         day.parts().stream()
             .filter(
@@ -125,27 +68,27 @@ class PracticeDayController {
                         || part.kind() == PracticePartKind.REST)
             .toList();
     if (!techniques.isEmpty()) {
-      ids.add(
-          book.putBlock(
-              client,
+      contents.add(
+          new BlockContent(
               activity,
               "Technique",
               false,
               time(form, techniques.get(0), techniques.get(techniques.size() - 1)),
-              parts(techniques)));
+              Optional.of(parts(techniques))));
     }
-    for (Part part : day.parts()) {
-      if (part.kind() == PracticePartKind.REPERTOIRE) {
-        ids.add(
-            book.putBlock(
-                client, activity, part.title(), false, time(form, part, part), List.of()));
-      }
-    }
+    day.parts().stream()
+        .filter(part -> part.kind() == PracticePartKind.REPERTOIRE)
+        .map(
+            part ->
+                new BlockContent(
+                    activity, part.title(), false, time(form, part, part), Optional.of(List.of())))
+        .forEach(contents::add);
+    List<UUID> ids = contents.stream().map(content -> book.putBlock(client, content)).toList();
     book.changed(client);
-    return view(form, day, ids);
+    return PracticeDayForms.view(form, day, ids);
   }
 
-  private static ClientFile.ActivityFile activity(ClientFile client, PracticeDayForm form) {
+  private static ActivityFile activity(ClientFile client, PracticeDayForm form) {
     return client
         .activity(form.activityId())
         .orElseThrow(
@@ -178,53 +121,5 @@ class PracticeDayController {
       }
     }
     return parts;
-  }
-
-  private static PracticeDay day(PracticeDayForm form) {
-    Rests rests = new Rests(form.restMinutes(), form.longBreakMinutes());
-    Optional<Segment> repertoire =
-        Optional.ofNullable(form.repertoire()).map(r -> new Segment(r.title(), r.minutes()));
-    PracticeDay day;
-    try {
-      day =
-          form.endsAt() == null
-              ? PracticeDay.of(
-                  form.techniques().stream().map(t -> new Segment(t.title(), t.minutes())).toList(),
-                  rests,
-                  repertoire)
-              : PracticeDay.within(
-                  BlockBook.minutes(form.startsAt(), form.endsAt()),
-                  form.techniques().stream().map(SegmentForm::title).toList(),
-                  rests,
-                  repertoire);
-    } catch (IllegalArgumentException e) {
-      throw new InvalidFieldException(
-          form.endsAt() == null ? "techniques" : "endsAt", e.getMessage() + ".");
-    }
-    if (day.minutes() > LONGEST_MINUTES) {
-      throw new InvalidFieldException(
-          "techniques",
-          "(%d min in all) must not be longer than %d min."
-              .formatted(day.minutes(), LONGEST_MINUTES));
-    }
-    return day;
-  }
-
-  private static PracticeDayView view(PracticeDayForm form, PracticeDay day, List<UUID> ids) {
-    return new PracticeDayView(
-        day.parts().stream()
-            .map(
-                part ->
-                    new PracticePartView(
-                        part.kind(),
-                        part.title(),
-                        part.minutes(),
-                        form.startsAt().plusMinutes(part.startMinute()),
-                        form.startsAt().plusMinutes((long) part.startMinute() + part.minutes())))
-            .toList(),
-        form.startsAt().plusMinutes(day.minutes()),
-        day.playingMinutes(),
-        day.spareMinutes(),
-        ids);
   }
 }

@@ -7,11 +7,14 @@ import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.nimblet.core.schedule.BlockSentence;
 import org.nimblet.server.client.ClientFile;
+import org.nimblet.server.client.ClientFile.ActivityFile;
 import org.nimblet.server.client.ClientFiles;
 import org.nimblet.server.platform.InvalidFieldException;
+import org.nimblet.server.week.BlockBook.BlockContent;
 import org.nimblet.server.week.BlockBook.DayTime;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.annotation.Transactional;
@@ -81,13 +84,20 @@ class SentenceController {
     List<UUID> busy = List.of();
     if (sentence.activityId().isPresent()) {
       UUID activityId = UUID.fromString(sentence.activityId().get());
+      ActivityFile activity = client.activity(activityId).orElseThrow();
       blocks =
           book.putBlocks(
               client,
-              client.activity(activityId).orElseThrow(),
-              sentence.title(),
-              sentence.performance(),
-              times,
+              times.stream()
+                  .map(
+                      time ->
+                          new BlockContent(
+                              activity,
+                              sentence.title(),
+                              sentence.performance(),
+                              time,
+                              Optional.of(List.of())))
+                  .toList(),
               sentence.rule());
     } else {
       busy = times.stream().map(time -> book.putBusy(client, time)).toList();

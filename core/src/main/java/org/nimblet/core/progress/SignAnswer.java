@@ -1,4 +1,4 @@
-package org.nimblet.server.health;
+package org.nimblet.core.progress;
 
 /** What is known of a referral sign. */
 public enum SignAnswer {

@@ -1,0 +1,121 @@
+package org.nimblet.core.progress;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.nimblet.core.anatomy.Notation;
+import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.anatomy.Tissue;
+import org.nimblet.core.exercise.Dose;
+import org.nimblet.core.exercise.Exercise;
+import org.nimblet.core.exercise.ExerciseLibrary;
+import org.nimblet.core.exercise.Method;
+import org.nimblet.core.exercise.Recovery;
+import org.nimblet.core.routine.Recent;
+
+/**
+ * What a person did.
+ *
+ * @param lastDone the date on which each exercise was last done, by identifier
+ * @param steps what was done in the last weeks, the latest first
+ * @param tighterSide the side that was tighter when that was last said, if one was
+ */
+public record WorkRecord(
+    Map<String, LocalDate> lastDone, List<DoneStep> steps, Optional<Side> tighterSide) {
+
+  /** Weeks over which the work with an exercise is compared (common practice, no source). */
+  public static final int WEEKS_OF_VOLUME = 4;
+
+  private static final int WEEK = 7;
+
+  /** Copies the collections. */
+  public WorkRecord {
+    lastDone = Map.copyOf(lastDone);
+    steps = List.copyOf(steps);
+  }
+
+  /**
+   * An exercise as it was done.
+   *
+   * @param dose as it was written then
+   * @param millis how long it was worked at
+   */
+  public record DoneStep(String exerciseId, LocalDate date, String dose, long millis) {}
+
+  /** The first date of which steps are wanted to say what was recent on a date. */
+  public static LocalDate reachesBackTo(LocalDate date) {
+    return date.minusDays((long) WEEK * WEEKS_OF_VOLUME - 1);
+  }
+
+  /**
+   * What was done lately, as the composer and the check want it.
+   *
+   * @param library the exercises there are
+   * @param method the method that the person likes; doses were written for it
+   * @param notation how the person writes fingers
+   */
+  public Recent recent(LocalDate date, ExerciseLibrary library, Method method, Notation notation) {
+    Map<String, Integer> days = new HashMap<>();
+    lastDone.forEach(
+        (exercise, last) ->
+            days.put(exercise, (int) Math.max(0, ChronoUnit.DAYS.between(last, date))));
+    Map<String, Dose> lastDoses = new HashMap<>();
+    Map<String, long[]> weeks = new HashMap<>();
+    for (DoneStep done : steps) {
+      long ago = ChronoUnit.DAYS.between(done.date(), date);
+      int week = (int) Math.floorDiv(ago, WEEK);
+      if (week >= WEEKS_OF_VOLUME) {
+        continue;
+      }
+      if (week >= 0) {
+        weeks.computeIfAbsent(done.exerciseId(), e -> new long[WEEKS_OF_VOLUME])[week] +=
+            done.millis();
+      }
+      if (!lastDoses.containsKey(done.exerciseId())) {
+        library
+            .find(done.exerciseId())
+            .flatMap(exercise -> read(exercise, done.dose(), method, notation))
+            .ifPresent(dose -> lastDoses.put(done.exerciseId(), dose));
+      }
+    }
+    Map<String, Recent.WeeklyVolume> volumes = new HashMap<>();
+    weeks.forEach((exercise, millis) -> volumes.put(exercise, volume(millis)));
+    return new Recent(days, lastDoses, volumes, workedHard(days, library), Set.of());
+  }
+
+  private static Set<Tissue> workedHard(Map<String, Integer> days, ExerciseLibrary library) {
+    Set<Tissue> tissues = EnumSet.noneOf(Tissue.class);
+    days.forEach(
+        (exercise, ago) ->
+            library
+                .find(exercise)
+                .filter(e -> ago <= 1 && e.demands().recovery() == Recovery.REST_DAY)
+                .ifPresent(e -> tissues.addAll(e.service().workedTissues())));
+    return tissues;
+  }
+
+  private static Recent.WeeklyVolume volume(long[] millis) {
+    long all = 0;
+    int weeksOfData = 0;
+    for (long week : millis) {
+      all += week;
+      weeksOfData += week > 0 ? 1 : 0;
+    }
+    return new Recent.WeeklyVolume(millis[0], all / WEEKS_OF_VOLUME, weeksOfData);
+  }
+
+  /** Words of an older version of the exercise, or in an older notation, may no longer read. */
+  private static Optional<Dose> read(
+      Exercise exercise, String words, Method method, Notation notation) {
+    try {
+      return Optional.of(exercise.doseText(method, notation).parse(words));
+    } catch (IllegalArgumentException e) {
+      return Optional.empty();
+    }
+  }
+}

@@ -1,0 +1,11 @@
+package org.nimblet.core.session;
+
+/** How a session that was begun ended. */
+public enum SessionEnding {
+  /** Gone through, and at least half of it done. */
+  DONE,
+  /** Left midway, or only skipped through. */
+  LEFT,
+  /** Ended for safety. */
+  STOPPED
+}

@@ -1,0 +1,72 @@
+package org.nimblet.server.log;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.UUID;
+import org.nimblet.core.exercise.Purpose;
+import org.nimblet.core.session.SessionLedger;
+import org.nimblet.core.session.SessionState;
+import org.nimblet.server.person.People;
+import org.nimblet.server.person.Person;
+import org.nimblet.server.programme.Agenda;
+import org.nimblet.server.session.SessionLog;
+import org.nimblet.server.session.SessionLog.LogEntry;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The log: what was done, with what was said of it, and what was not done. */
+@RestController
+@RequestMapping("/api/clients/{clientId}/log")
+class LogController {
+
+  /** How far back the log is shown. */
+  private static final int LOG_DAYS = 42;
+
+  private final People people;
+  private final SessionLog log;
+  private final Agenda agenda;
+
+  LogController(People people, SessionLog log, Agenda agenda) {
+    this.people = people;
+    this.log = log;
+    this.agenda = agenda;
+  }
+
+  /**
+   * A session that did not happen.
+   *
+   * @param title what it was, and around what
+   */
+  record MissedEntry(
+      LocalDate date, @Schema(type = "string") LocalTime startsAt, Purpose purpose, String title) {}
+
+  /** The log of some weeks. */
+  record LogView(List<LogEntry> entries, List<MissedEntry> missed) {}
+
+  @GetMapping
+  LogView log(@PathVariable UUID clientId) {
+    Person person = people.require(clientId);
+    LocalDate first = person.today().minusDays(LOG_DAYS - 1L);
+    return new LogView(
+        log.of(person.client(), person.told(), first, person.today()),
+        agenda.of(person, first, person.today()).stream()
+            .flatMap(
+                day ->
+                    day.planned().stream()
+                        .filter(entry -> entry.state() == SessionState.MISSED)
+                        .map(entry -> missed(person, day, entry)))
+            .toList());
+  }
+
+  private static MissedEntry missed(Person person, Agenda.Day day, SessionLedger.Entry entry) {
+    return new MissedEntry(
+        day.date(),
+        entry.planned().start().atZone(person.client().zone()).toLocalTime().withNano(0),
+        entry.planned().purpose(),
+        day.title(entry.planned()));
+  }
+}

@@ -1,0 +1,58 @@
+package org.nimblet.server.person;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.UUID;
+import org.nimblet.core.progress.HealthRecord;
+import org.nimblet.core.progress.WorkRecord;
+import org.nimblet.core.routine.Health;
+import org.nimblet.core.routine.Recent;
+import org.nimblet.core.session.PastSession;
+import org.nimblet.server.client.ClientFile;
+import org.nimblet.server.library.CoachLibrary;
+
+/**
+ * A person as they are at one moment. Whatever is composed, checked, planned or shown is given one
+ * and reads nothing for itself.
+ *
+ * @param client who they are, what their hands do and what they have
+ * @param now the moment
+ * @param told everything that was told of their health
+ * @param work what they did
+ * @param past their sessions of the last weeks, the latest first
+ * @param library the exercises of their coach
+ */
+public record Person(
+    ClientFile client,
+    Instant now,
+    HealthRecord told,
+    WorkRecord work,
+    List<PastSession> past,
+    CoachLibrary library) {
+
+  /** Which client it is. */
+  public UUID id() {
+    return client.id();
+  }
+
+  /** The date where they are. */
+  public LocalDate today() {
+    return LocalDate.ofInstant(now, client.zone());
+  }
+
+  /** Their health on a date, as it is known now. */
+  public Health health(LocalDate date) {
+    return told.health(date, now);
+  }
+
+  /** Their health today. */
+  public Health health() {
+    return health(today());
+  }
+
+  /** What was done lately, seen from a date. */
+  public Recent recent(LocalDate date) {
+    return work.recent(date, library.library(), client.method(), client.notation());
+  }
+}

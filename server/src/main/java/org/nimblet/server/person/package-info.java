@@ -1,0 +1,2 @@
+/** A person as they are at one moment, read once. Nothing here is null. */
+package org.nimblet.server.person;

@@ -1,0 +1,233 @@
+package org.nimblet.server.routine;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.exercise.Exercise;
+import org.nimblet.core.routine.Composer;
+import org.nimblet.core.routine.Composition;
+import org.nimblet.core.routine.Coverage;
+import org.nimblet.core.routine.CueSheet;
+import org.nimblet.core.routine.Finding;
+import org.nimblet.core.routine.RoutineCheck;
+import org.nimblet.core.routine.RoutineRule;
+import org.nimblet.core.routine.Sign;
+import org.nimblet.core.routine.Step;
+import org.nimblet.server.platform.InvalidFieldException;
+import org.nimblet.server.platform.NotFoundException;
+import org.nimblet.server.routine.Bench.BenchStep;
+import org.nimblet.server.routine.Bench.CheckView;
+import org.nimblet.server.routine.Bench.ComposeForm;
+import org.nimblet.server.routine.Bench.ComposeView;
+import org.nimblet.server.routine.Bench.CoverageView;
+import org.nimblet.server.routine.Bench.Draft;
+import org.nimblet.server.routine.Bench.FindingView;
+import org.nimblet.server.routine.Bench.GateView;
+import org.nimblet.server.routine.Bench.OfferView;
+import org.nimblet.server.routine.Bench.OffersView;
+import org.nimblet.server.routine.Bench.RepairView;
+import org.nimblet.server.routine.Bench.SidesChoice;
+import org.nimblet.server.routine.Bench.SidesForm;
+import org.nimblet.server.routine.Bench.WhyNotForm;
+import org.nimblet.server.routine.Bench.WhyNotView;
+import org.nimblet.server.routine.RoutineViews.LeftOutView;
+import org.nimblet.server.routine.StepDrafts.ReadStep;
+import org.nimblet.server.routine.StepDrafts.StepDraft;
+import org.springframework.stereotype.Service;
+
+/** Everything that follows from a routine while it is worked on; nothing is stored here. */
+@Service
+class BenchService {
+
+  private final DraftReader reader;
+
+  BenchService(DraftReader reader) {
+    this.reader = reader;
+  }
+
+  CheckView check(Draft draft) {
+    ReadDraft read = reader.read(draft);
+    List<Step> steps = read.plain();
+    CueSheet sheet = read.cueSheet();
+    List<Finding> findings =
+        new RoutineCheck(read.library().library()).findings(draft.purpose(), read.request(), steps);
+    Set<RoutineRule> broken = findings.stream().map(Finding::rule).collect(Collectors.toSet());
+    List<BenchStep> views = new ArrayList<>();
+    for (int i = 0; i < steps.size(); i++) {
+      views.add(BenchSteps.of(read, i, sheet));
+    }
+    return new CheckView(
+        views,
+        sheet.lengthMillis(),
+        Math.floorDiv(draft.budgetSeconds() * 1000L - sheet.lengthMillis(), 1000L),
+        draft.isWarmed(),
+        RoutineViews.haveReady(steps),
+        findings.stream().map(finding -> view(finding, read)).toList(),
+        RoutineRule.values().length - broken.size(),
+        Coverage.of(steps, read.request().weights(), read.facts().method(), draft.budgetSeconds())
+            .stream()
+            .map(
+                c ->
+                    new CoverageView(
+                        c.target().target().id(),
+                        c.target().target().word(),
+                        c.target().side(),
+                        c.given(),
+                        c.wanted()))
+            .toList(),
+        read.facts().health().signs().stream().map(BenchService::sentence).toList());
+  }
+
+  private static String sentence(Sign sign) {
+    return "%s, %s. %s Please see a doctor, hand therapist or physiotherapist first."
+        .formatted(capital(sign.sign().word()), sign.place(), sign.consequence());
+  }
+
+  private static String capital(String words) {
+    return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+  }
+
+  private static FindingView view(Finding finding, ReadDraft read) {
+    return new FindingView(
+        finding.rule().id(),
+        finding.rule().title(),
+        finding.rule().severity(),
+        finding.sentence(),
+        finding.steps().stream().map(i -> read.steps().get(i).draft().key()).toList(),
+        finding
+            .repair()
+            .map(repair -> new RepairView(repair.words(), read.drafts(repair.steps())))
+            .orElse(null));
+  }
+
+  /** The steps after every repair there is. */
+  List<StepDraft> repair(Draft draft) {
+    ReadDraft read = reader.read(draft);
+    return read.drafts(
+        new RoutineCheck(read.library().library())
+            .repaired(draft.purpose(), read.request(), read.plain()));
+  }
+
+  ComposeView compose(ComposeForm form) {
+    ReadDraft read = reader.read(form.draft());
+    Composition composition =
+        new Composer(read.library().library(), form.draft().purpose())
+            .compose(read.request(), form.earlier());
+    if (composition instanceof Composition.Composed composed) {
+      return new ComposeView(
+          true,
+          "",
+          read.drafts(composed.steps()),
+          composed.choices().stream().map(choice -> choice.sentence()).toList(),
+          composed.rejections().stream().map(RoutineViews::leftOut).toList(),
+          composed.shortPhases().stream()
+              .map(
+                  phase ->
+                      "%s: %d s of %d s, %s."
+                          .formatted(
+                              phase.phase(),
+                              phase.gotSeconds(),
+                              phase.leastSeconds(),
+                              phase.cause()))
+              .toList());
+    }
+    Composition.NotComposed none = (Composition.NotComposed) composition;
+    return new ComposeView(
+        false,
+        none.reason(),
+        List.of(),
+        List.of(),
+        none.rejections().stream().map(RoutineViews::leftOut).toList(),
+        List.of());
+  }
+
+  OffersView offers(Draft draft) {
+    ReadDraft read = reader.read(draft);
+    Set<String> taken = new HashSet<>();
+    draft.steps().forEach(step -> taken.add(step.exerciseId()));
+    long free = draft.budgetSeconds() * 1000L - read.cueSheet().lengthMillis();
+    Composer composer = new Composer(read.library().library(), draft.purpose());
+    List<OfferView> fits =
+        composer.offers(read.request(), taken).stream()
+            .map(
+                offer ->
+                    new OfferView(
+                        StepDrafts.draft(read.library(), offer.step(), StepDrafts.newKey(), false),
+                        offer.step().exercise().title(),
+                        offer.step().exercise().kind(),
+                        offer.seconds(),
+                        offer.points(),
+                        offer.seconds() * 1000L <= free))
+            .toList();
+    Set<String> offered =
+        fits.stream().map(offer -> offer.step().exerciseId()).collect(Collectors.toSet());
+    List<LeftOutView> doesNot =
+        composer.closed(read.request()).stream()
+            .filter(rejection -> !taken.contains(rejection.exercise().id()))
+            .filter(rejection -> !offered.contains(rejection.exercise().id()))
+            .map(RoutineViews::leftOut)
+            .toList();
+    return new OffersView(fits, doesNot);
+  }
+
+  WhyNotView whyNot(WhyNotForm form) {
+    ReadDraft read = reader.read(form.draft());
+    Exercise exercise =
+        read.library()
+            .library()
+            .find(form.exerciseId())
+            .orElseThrow(() -> new NotFoundException("exercise"));
+    Composer.WhyNot why =
+        new Composer(read.library().library(), form.draft().purpose())
+            .whyNot(exercise, read.request());
+    return new WhyNotView(
+        exercise.title(),
+        exercise.kind(),
+        why.answers().stream()
+            .map(
+                answer ->
+                    new GateView(answer.gate(), answer.gate().title(), answer.closed().orElse("")))
+            .toList(),
+        why.decided().orElse(""));
+  }
+
+  /** The steps with one of them shared otherwise between the sides. */
+  List<StepDraft> sides(SidesForm form) {
+    ReadDraft read = reader.read(form.draft());
+    if (read.steps().stream().noneMatch(own -> own.draft().key().equals(form.key()))) {
+      throw new InvalidFieldException("key", "(%s) is no step of the draft.".formatted(form.key()));
+    }
+    return read.steps().stream()
+        .flatMap(
+            own ->
+                own.draft().key().equals(form.key())
+                    ? shared(own, form.sides(), read)
+                    : Stream.of(own.draft()))
+        .toList();
+  }
+
+  private static Stream<StepDraft> shared(ReadStep own, SidesChoice sides, ReadDraft read) {
+    Step step = own.step();
+    List<Step> changed =
+        switch (sides) {
+          case USUAL -> List.of(step.onUsualSides(read.facts().method()));
+          case LEFT -> List.of(step.on(Side.LEFT));
+          case RIGHT -> List.of(step.on(Side.RIGHT));
+          case SPLIT -> List.of(step.on(step.firstSide()), step.on(step.firstSide().other()));
+        };
+    return IntStream.range(0, changed.size())
+        .mapToObj(
+            i ->
+                StepDrafts.draft(
+                    read.library(),
+                    changed.get(i),
+                    i == 0 ? own.draft().key() : StepDrafts.newKey(),
+                    own.draft().pinned()));
+  }
+}

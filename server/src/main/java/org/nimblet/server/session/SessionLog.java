@@ -1,0 +1,136 @@
+package org.nimblet.server.session;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.nimblet.core.anatomy.Region;
+import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.exercise.Kind;
+import org.nimblet.core.exercise.Laterality;
+import org.nimblet.core.exercise.Purpose;
+import org.nimblet.core.progress.HealthRecord;
+import org.nimblet.core.progress.PainMoment;
+import org.nimblet.core.routine.Sensation;
+import org.nimblet.core.session.SessionEnding;
+import org.nimblet.server.client.ClientFile;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The log of sessions, as other features show it. */
+@Service
+public class SessionLog {
+
+  private final Sessions sessions;
+  private final SessionSteps steps;
+
+  SessionLog(Sessions sessions, SessionSteps steps) {
+    this.sessions = sessions;
+    this.steps = steps;
+  }
+
+  /** A session in the log. */
+  public record LogEntry(
+      UUID id,
+      Purpose purpose,
+      String purposeWord,
+      String title,
+      LocalDate date,
+      @Schema(type = "string") LocalTime beganAt,
+      SessionEnding state,
+      long plannedMillis,
+      long lastedMillis,
+      boolean checkedIn,
+      @Schema(nullable = true) Integer effort,
+      @Schema(nullable = true) TighterSide tighterSide,
+      String words,
+      List<LogStep> steps,
+      List<LogPain> pains) {}
+
+  /** A step in the log. */
+  public record LogStep(
+      String exerciseId,
+      int exerciseVersion,
+      String title,
+      Kind kind,
+      String dose,
+      Laterality laterality,
+      long plannedMillis,
+      int donePercent,
+      StepOutcome outcome) {}
+
+  /** Pain in the log. */
+  public record LogPain(
+      PainMoment moment,
+      Side side,
+      Region region,
+      String regionWord,
+      int level,
+      @Schema(nullable = true) Sensation sensation) {}
+
+  /**
+   * The sessions of some days, the latest first.
+   *
+   * @param told what was said in and after them
+   */
+  @Transactional(readOnly = true)
+  public List<LogEntry> of(ClientFile client, HealthRecord told, LocalDate first, LocalDate last) {
+    List<Session> rows =
+        sessions.findByClientIdAndDateBetweenOrderByBeganAtDescIdAsc(client.id(), first, last);
+    Map<UUID, List<SessionStep>> stepsOf =
+        steps
+            .findBySessionIdInOrderByPlace(rows.stream().map(session -> session.id).toList())
+            .stream()
+            .collect(Collectors.groupingBy(step -> step.sessionId));
+    return rows.stream()
+        .map(session -> entry(session, client, stepsOf.getOrDefault(session.id, List.of()), told))
+        .toList();
+  }
+
+  private static LogEntry entry(
+      Session session, ClientFile client, List<SessionStep> steps, HealthRecord told) {
+    return new LogEntry(
+        session.id,
+        session.purpose,
+        session.purpose.word(),
+        session.title,
+        session.date,
+        session.beganAt.atZone(client.zone()).toLocalTime().withNano(0),
+        session.ending,
+        session.plannedMillis,
+        Duration.between(session.beganAt, session.endedAt).toMillis(),
+        session.checkedInAt != null,
+        session.effort,
+        session.tighterSide,
+        told.lineAfter(session.id),
+        steps.stream()
+            .map(
+                step ->
+                    new LogStep(
+                        step.exerciseId,
+                        step.exerciseVersion,
+                        step.title,
+                        step.kind,
+                        step.dose,
+                        step.laterality,
+                        step.plannedMillis,
+                        step.donePercent,
+                        step.outcome))
+            .toList(),
+        told.painsOf(session.id).stream()
+            .map(
+                pain ->
+                    new LogPain(
+                        pain.moment(),
+                        pain.side(),
+                        pain.region(),
+                        pain.region().word(),
+                        pain.level(),
+                        pain.sensation().orElse(null)))
+            .toList());
+  }
+}
