@@ -49,6 +49,9 @@ public final class HealthRecord {
   private final List<OfStop> stops;
   private final List<OfLine> lines;
 
+  /** Those that speak of tingling; looked for once, since every question of health asks. */
+  private final List<OfLine> tingling;
+
   /**
    * Sorts what was told by its moment.
    *
@@ -66,6 +69,7 @@ public final class HealthRecord {
     this.minded = only(sorted, OfMinded.class);
     this.stops = only(sorted, OfStop.class);
     this.lines = only(sorted, OfLine.class);
+    this.tingling = lines.stream().filter(line -> SignWords.speakOfTingling(line.words())).toList();
   }
 
   private static <W extends HealthWord> List<W> only(List<HealthWord> words, Class<W> type) {
@@ -317,8 +321,8 @@ public final class HealthRecord {
             .ifPresent(told::add);
       }
     }
-    for (OfLine line : lines) {
-      if (!line.at().isBefore(since) && SignWords.speakOfTingling(line.words())) {
+    for (OfLine line : tingling) {
+      if (!line.at().isBefore(since)) {
         for (Side side : SignWords.sidesNamed(line.words())) {
           told.add(
               new NerveWord(

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.BiFunction;
 import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.anatomy.Tissue;
@@ -60,6 +61,18 @@ public record WorkRecord(
    * @param notation how the person writes fingers
    */
   public Recent recent(LocalDate date, ExerciseLibrary library, Method method, Notation notation) {
+    return recent(date, library, (exercise, words) -> read(exercise, words, method, notation));
+  }
+
+  /**
+   * The same for whoever asks for many dates.
+   *
+   * @param reading reads the words of a dose as {@link #read} does, perhaps from memory
+   */
+  public Recent recent(
+      LocalDate date,
+      ExerciseLibrary library,
+      BiFunction<Exercise, String, Optional<Dose>> reading) {
     Map<String, Integer> days = new HashMap<>();
     lastDone.forEach(
         (exercise, last) ->
@@ -79,7 +92,7 @@ public record WorkRecord(
       if (!lastDoses.containsKey(done.exerciseId())) {
         library
             .find(done.exerciseId())
-            .flatMap(exercise -> read(exercise, done.dose(), method, notation))
+            .flatMap(exercise -> reading.apply(exercise, done.dose()))
             .ifPresent(dose -> lastDoses.put(done.exerciseId(), dose));
       }
     }
@@ -109,8 +122,11 @@ public record WorkRecord(
     return new Recent.WeeklyVolume(millis[0], all / WEEKS_OF_VOLUME, weeksOfData);
   }
 
-  /** Words of an older version of the exercise, or in an older notation, may no longer read. */
-  private static Optional<Dose> read(
+  /**
+   * A dose as it was written; words of an older version of the exercise, or in an older notation,
+   * may no longer read.
+   */
+  public static Optional<Dose> read(
       Exercise exercise, String words, Method method, Notation notation) {
     try {
       return Optional.of(exercise.doseText(method, notation).parse(words));

@@ -52,7 +52,7 @@ public class People {
   /** All that was told and done since a date, as it is kept. */
   private record Story(LocalDate since) {}
 
-  private record Read(HealthRecord told, Done done) {}
+  private record Read(HealthRecord told, Recents recents, List<PastSession> past) {}
 
   /**
    * A client whom the signed-in account may see.
@@ -87,8 +87,8 @@ public class People {
                   client,
                   now,
                   story.told(),
-                  story.done().work(),
-                  story.done().past(),
+                  story.recents(),
+                  story.past(),
                   libraryOf.computeIfAbsent(client.coachId(), libraries::of));
             })
         .toList();
@@ -104,7 +104,11 @@ public class People {
     Map<UUID, Done> done = sessions.of(files.stream().map(ClientFile::id).toList(), since);
     return files.stream()
         .map(ClientFile::id)
-        .collect(Collectors.toMap(id -> id, id -> new Read(told.get(id), done.get(id))));
+        .collect(
+            Collectors.toMap(
+                id -> id,
+                id ->
+                    new Read(told.get(id), new Recents(done.get(id).work()), done.get(id).past())));
   }
 
   /** The sessions of some days, the latest first. */

@@ -19,7 +19,7 @@ import org.nimblet.server.library.CoachLibrary;
  * @param client who they are, what their hands do and what they have
  * @param now the moment
  * @param told everything that was told of their health
- * @param work what they did
+ * @param recents what they did, and what of it was recent when
  * @param past their sessions of the last weeks, the latest first
  * @param library the exercises of their coach
  */
@@ -27,7 +27,7 @@ public record Person(
     ClientFile client,
     Instant now,
     HealthRecord told,
-    WorkRecord work,
+    Recents recents,
     List<PastSession> past,
     CoachLibrary library) {
 
@@ -53,6 +53,11 @@ public record Person(
 
   /** What was done lately, seen from a date. */
   public Recent recent(LocalDate date) {
-    return work.recent(date, library.library(), client.method(), client.notation());
+    return recents.on(date, client, library);
+  }
+
+  /** What they did. */
+  public WorkRecord work() {
+    return recents.work();
   }
 }
