@@ -297,7 +297,7 @@ class CalendarTest {
     for (LocalDate date = Practice.today();
         !date.isAfter(Practice.today().plusWeeks(8));
         date = date.plusDays(7)) {
-      for (JsonNode day : one.get("/week?date=" + date)) {
+      for (JsonNode day : one.get("/week?date=" + date).get("days")) {
         for (JsonNode peg : day.get("pegs")) {
           if (peg.get("state").asString().equals("PLANNED")) {
             planned.add(seconds(peg.get("start").asString()) + " " + peg.get("end").asString());

@@ -102,14 +102,14 @@ class SafetyTest {
         "/programme",
         WeekTest.programme(List.of(WeekTest.obligation("STRENGTH", "BY_PAIN", "EVENING", false))));
     String nextWeek = "/week?date=" + Practice.today().plusWeeks(1);
-    assertThat(strengthPegs(one.get(nextWeek))).isEqualTo(3);
+    assertThat(strengthPegs(one.get(nextWeek).get("days"))).isEqualTo(3);
     assertThat(feed(server, one)).contains("Strength");
 
     tell(one, "PALM", 8, "ACHE");
 
-    assertThat(strengthPegs(one.get(nextWeek))).isZero();
+    assertThat(strengthPegs(one.get(nextWeek).get("days"))).isZero();
     assertThat(feed(server, one)).doesNotContain("Strength");
-    JsonNode plan = one.get("/plan?date=" + Practice.today().plusWeeks(1));
+    JsonNode plan = one.get("/week?date=" + Practice.today().plusWeeks(1)).get("plan");
     assertThat(plan.get("sessions")).isEmpty();
     assertThat(plan.at("/unmet/0/sentence").asString())
         .isEqualTo(
@@ -124,7 +124,7 @@ class SafetyTest {
         .startsWith("Not placed: Pain is");
 
     tell(one, "PALM", 1, "ACHE");
-    assertThat(strengthPegs(one.get(nextWeek))).as("and it comes back").isEqualTo(3);
+    assertThat(strengthPegs(one.get(nextWeek).get("days"))).as("and it comes back").isEqualTo(3);
   }
 
   /** A sore shoulder does not slow a finger trainer. */
@@ -138,7 +138,8 @@ class SafetyTest {
     tell(one, "SHOULDER", 8, "ACHE");
     assertThat(one.get("/programme").get(0).get("painWords").asString())
         .startsWith("No pain told of what this works");
-    assertThat(strengthPegs(one.get("/week?date=" + Practice.today().plusWeeks(1)))).isEqualTo(3);
+    assertThat(strengthPegs(one.get("/week?date=" + Practice.today().plusWeeks(1)).get("days")))
+        .isEqualTo(3);
   }
 
   @Test
@@ -188,7 +189,7 @@ class SafetyTest {
     } else {
       assertThat(strength.body()).contains("A session was stopped today");
     }
-    JsonNode plan = one.get("/plan");
+    JsonNode plan = one.get("/week").get("plan");
     assertThat(plan.get("sessions").findValuesAsString("date"))
         .doesNotContain(Practice.today().toString());
     assertThat(plan.get("unmet").findValuesAsString("sentence"))
@@ -381,7 +382,7 @@ class SafetyTest {
         "PUT",
         "/programme",
         WeekTest.programme(List.of(WeekTest.obligation("STRENGTH", "DAILY", "08:00", false))));
-    JsonNode plan = one.get("/plan?date=" + day);
+    JsonNode plan = one.get("/week?date=" + day).get("plan");
     for (JsonNode session : plan.get("sessions")) {
       if (session.get("date").asString().equals(day.toString())) {
         boolean before = session.get("endsAt").asString().compareTo("07:10:00") <= 0;

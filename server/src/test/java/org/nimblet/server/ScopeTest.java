@@ -141,9 +141,13 @@ class ScopeTest {
           List.of(WeekTest.obligation("RECOVERY", "DAILY", "EVENING", false)));
     }
     if (endpoint.pattern().endsWith("/pins")) {
-      return WeekTest.pin("none", Practice.today().toString(), "19:00", false);
+      return Map.of(
+          "date",
+          Practice.today().toString(),
+          "pins",
+          List.of(WeekTest.pin("none", Practice.today().toString(), "19:00", false)));
     }
-    if (endpoint.pattern().endsWith("/preview") && endpoint.pattern().contains("/plan")) {
+    if (endpoint.pattern().endsWith("/preview") && endpoint.pattern().contains("/week")) {
       Map<String, Object> preview = new HashMap<>();
       preview.put("date", Practice.today().toString());
       preview.put("pin", null);

@@ -26,7 +26,11 @@ class WeekTest {
       Practice.today().with(TemporalAdjusters.next(DayOfWeek.MONDAY));
 
   private static JsonNode nextWeek(OneClient setting) {
-    return setting.get("/plan?date=" + NEXT_MONDAY);
+    return setting.get("/week?date=" + NEXT_MONDAY).get("plan");
+  }
+
+  private static Map<String, Object> pins(Map<String, Object> pin) {
+    return Map.of("date", pin.get("date"), "pins", List.of(pin));
   }
 
   static Map<String, Object> obligation(
@@ -98,7 +102,7 @@ class WeekTest {
     assertThat(plan.get("moves")).isEmpty();
     assertThat(plan.at("/counts/0/placed").asInt()).isEqualTo(3);
     assertThat(plan.at("/sessions/0/why").asString()).startsWith("At its time: ");
-    JsonNode days = setting.get("/week?date=" + NEXT_MONDAY);
+    JsonNode days = setting.get("/week?date=" + NEXT_MONDAY).get("days");
     assertThat(days).hasSize(7);
     assertThat(days.at("/6/pegs/0/state").asString()).isEqualTo("PLANNED");
     assertThat(days.at("/6/pegs/0/lineId").isNull()).isFalse();
@@ -123,11 +127,11 @@ class WeekTest {
     preview.put("blockId", block.get("id").asString());
     preview.put("startsAt", "16:30");
     preview.put("endsAt", "18:00");
-    JsonNode would = setting.sent("POST", "/plan/preview", preview);
+    JsonNode would = setting.sent("POST", "/week/preview", preview).get("plan");
     assertThat(would.get("moves")).as("what is agreed stays where it can").isEmpty();
     preview.put("startsAt", "07:00");
     preview.put("endsAt", "22:55");
-    assertThat(setting.sent("POST", "/plan/preview", preview).at("/moves/0").asString())
+    assertThat(setting.sent("POST", "/week/preview", preview).get("plan").at("/moves/0").asString())
         .startsWith("Recovery, Thu ")
         .endsWith(": no longer fits.");
     assertThat(nextWeek(setting)).as("a preview stores nothing").isEqualTo(plan);
@@ -140,30 +144,35 @@ class WeekTest {
         "PUT", "/programme", programme(List.of(obligation("RECOVERY", "DAILY", "EVENING", false))));
     String line = nextWeek(setting).at("/sessions/0/lineId").asString();
     String tuesday = NEXT_MONDAY.plusDays(1).toString();
-    JsonNode pinned = setting.sent("POST", "/plan/pins", pin(line, tuesday, "08:15", false));
+    JsonNode pinned =
+        setting.sent("POST", "/week/pins", pins(pin(line, tuesday, "08:15", false))).get("plan");
     assertThat(times(pinned, "RECOVERY").get(1)).isEqualTo("TUE 08:15");
     assertThat(pinned.at("/sessions/1/pinned").asBoolean()).isTrue();
     setting.practice().putBlock(setting.client(), NEXT_MONDAY.plusDays(1), "08:00", "09:00");
     assertThat(times(nextWeek(setting), "RECOVERY").get(1)).isEqualTo("TUE 08:15");
-    JsonNode skipped = setting.sent("POST", "/plan/pins", pin(line, tuesday, null, true));
+    JsonNode skipped =
+        setting.sent("POST", "/week/pins", pins(pin(line, tuesday, null, true))).get("plan");
     assertThat(times(skipped, "RECOVERY")).hasSize(6).noneMatch(time -> time.startsWith("TUE"));
     assertThat(skipped.get("unmet")).as("what is skipped is not owed").isEmpty();
-    JsonNode again = setting.sent("POST", "/plan/pins", pin(line, tuesday, null, false));
+    JsonNode again =
+        setting.sent("POST", "/week/pins", pins(pin(line, tuesday, null, false))).get("plan");
     assertThat(times(again, "RECOVERY")).hasSize(7).contains("TUE 19:00");
     Map<String, Object> moved = pin(line, tuesday, "20:00", false);
     moved.put("pinned", false);
-    assertThat(times(setting.sent("POST", "/plan/pins", moved), "RECOVERY").get(1))
+    assertThat(
+            times(setting.sent("POST", "/week/pins", pins(moved)).get("plan"), "RECOVERY").get(1))
         .as("what is agreed stays, though not pinned")
         .isEqualTo("TUE 20:00");
-    assertThat(setting.send("POST", "/plan/pins", pin("none", tuesday, "08:15", false)).status())
+    assertThat(
+            setting.send("POST", "/week/pins", pins(pin("none", tuesday, "08:15", false))).status())
         .isEqualTo(404);
     assertThat(
             setting
-                .send("POST", "/plan/pins", pin(line, "2031-01-01", "08:15", false))
+                .send("POST", "/week/pins", pins(pin(line, "2031-01-01", "08:15", false)))
                 .json()
                 .at("/errors/0/field")
                 .asString())
-        .isEqualTo("date");
+        .isEqualTo("pins[0].date");
   }
 
   @Test
@@ -192,7 +201,7 @@ class WeekTest {
                 obligation("BREAK", "INSIDE_BLOCKS", "NOON", false),
                 obligation("COOL_DOWN", "AFTER_BLOCKS", "NOON", false))));
     List<String> pegs = new ArrayList<>();
-    for (JsonNode peg : setting.get("/week?date=" + NEXT_MONDAY).at("/0/pegs")) {
+    for (JsonNode peg : setting.get("/week?date=" + NEXT_MONDAY).get("days").at("/0/pegs")) {
       pegs.add(
           peg.get("purpose").asString() + " " + peg.get("startsAt").asString().substring(0, 5));
     }
@@ -315,7 +324,7 @@ class WeekTest {
 
   private static List<String> blocks(OneClient setting, LocalDate week) {
     List<String> found = new ArrayList<>();
-    for (JsonNode day : setting.get("/week?date=" + week)) {
+    for (JsonNode day : setting.get("/week?date=" + week).get("days")) {
       for (JsonNode block : day.get("blocks")) {
         found.add(
             LocalDate.parse(day.get("date").asString()).getDayOfWeek().name().substring(0, 3)
@@ -341,7 +350,7 @@ class WeekTest {
     LocalDate second = NEXT_MONDAY.plusWeeks(1);
     assertThat(blocks(setting, second)).containsExactly("MON 10:00 repeats", "WED 10:00 repeats");
 
-    JsonNode monday = setting.get("/week?date=" + second).at("/0/blocks/0");
+    JsonNode monday = setting.get("/week?date=" + second).get("days").at("/0/blocks/0");
     Map<String, Object> form =
         Practice.blockForm(Practice.firstActivity(setting.client()), second, "14:00", "15:00");
     form.put("version", monday.get("version").asLong());
@@ -420,7 +429,7 @@ class WeekTest {
     preview.put("toDate", NEXT_MONDAY.plusDays(1).toString());
     preview.put("startsAt", "18:30");
     preview.put("endsAt", "20:30");
-    JsonNode moved = setting.sent("POST", "/plan/preview", preview);
+    JsonNode moved = setting.sent("POST", "/week/preview", preview).get("plan");
     assertThat(times(moved, "RECOVERY")).doesNotContain("TUE 19:00");
     assertThat(moved.get("moves").toString()).contains("Tue 19:00");
     assertThat(times(nextWeek(setting), "RECOVERY")).contains("TUE 19:00");
@@ -439,7 +448,7 @@ class WeekTest {
     form.remove("activities");
     form.put("activities", setting.client().at("/facts/activities"));
     setting.sent("PUT", "", form);
-    JsonNode days = setting.get("/week?date=" + NEXT_MONDAY);
+    JsonNode days = setting.get("/week?date=" + NEXT_MONDAY).get("days");
     assertThat(days.at("/0/pegs/0/startsAt").asString()).isEqualTo("20:00:00");
   }
 
@@ -459,14 +468,14 @@ class WeekTest {
                 obligation("INDEPENDENCE", "DAILY", "MORNING", false)));
     programme.put("startsOn", today);
     setting.sent("PUT", "/programme", programme);
-    JsonNode plan = setting.get("/plan?date=" + LocalDate.parse(today).plusWeeks(1));
+    JsonNode plan = setting.get("/week?date=" + LocalDate.parse(today).plusWeeks(1)).get("plan");
     List<String> lines = new ArrayList<>();
     plan.get("sessions").forEach(session -> lines.add(session.get("lineId").asString()));
     List<String> two = lines.stream().distinct().toList();
     assertThat(two).hasSize(2);
-    setting.sent("POST", "/plan/pins", pin(two.get(0), today, "07:00", false));
+    setting.sent("POST", "/week/pins", pins(pin(two.get(0), today, "07:00", false))).get("plan");
     assertThat(attention(practice)).isEmpty();
-    setting.sent("POST", "/plan/pins", pin(two.get(1), today, "08:30", false));
+    setting.sent("POST", "/week/pins", pins(pin(two.get(1), today, "08:30", false))).get("plan");
     assertThat(attention(practice)).containsExactly("2 missed");
   }
 

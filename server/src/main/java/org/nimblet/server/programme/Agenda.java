@@ -4,13 +4,19 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.schedule.AttachedPlace;
+import org.nimblet.core.schedule.PlanRequest.SessionKey;
+import org.nimblet.core.schedule.Span;
+import org.nimblet.core.schedule.WeekPlan;
 import org.nimblet.core.session.PastSession;
 import org.nimblet.core.session.PlannedSession;
 import org.nimblet.core.session.PlannedSession.Will;
@@ -112,6 +118,64 @@ public class Agenda {
                         days.get(person.id()),
                         current.get(person.id()),
                         standingFree.get(person.id()))));
+  }
+
+  /** The days of a plan, agreed or not, as they would be. */
+  List<Day> of(Person person, PlanService.Planned planned) {
+    return days(person, planned.days(), programmes.current(person.client()), standingFree(planned));
+  }
+
+  /** What a plan has placed, and what of its days has no place in it any more. */
+  private static List<PlannedSession> standingFree(PlanService.Planned planned) {
+    Map<SessionKey, PlanService.Before> before =
+        planned.before().stream()
+            .collect(Collectors.toMap(PlanService.Before::key, Function.identity()));
+    Set<SessionKey> placed = new HashSet<>();
+    List<PlannedSession> sessions = new ArrayList<>();
+    for (WeekPlan.PlannedSession session : planned.plan().sessions()) {
+      placed.add(session.key());
+      PlanService.Before row = before.get(session.key());
+      Instant start = Span.momentOf(session.span().start());
+      boolean asAgreed = row != null && row.startsAt().equals(start);
+      boolean byHand = asAgreed ? row.pinned() : session.fixed();
+      sessions.add(
+          standingFree(
+              session.key(),
+              planned.line(session.key().lineId()).orElseThrow().purpose(),
+              start,
+              Span.momentOf(session.span().end()),
+              byHand ? Will.MOVED : Will.AS_PLANNED,
+              session.why()));
+    }
+    LocalDate first = planned.days().get(0).date();
+    planned.before().stream()
+        .filter(row -> !placed.contains(row.key()) && !row.key().date().isBefore(first))
+        .filter(row -> row.skipped() || planned.request().missed().contains(row.key()))
+        .map(
+            row ->
+                standingFree(
+                    row.key(),
+                    row.purpose(),
+                    row.startsAt(),
+                    row.endsAt(),
+                    row.skipped() ? Will.LEFT_OUT : Will.AS_PLANNED,
+                    ""))
+        .forEach(sessions::add);
+    return sessions;
+  }
+
+  private static PlannedSession standingFree(
+      SessionKey key, Purpose purpose, Instant start, Instant end, Will will, String why) {
+    return new PlannedSession(
+        key.lineId() + "." + key.date(),
+        purpose,
+        Optional.empty(),
+        Optional.of(key.lineId()),
+        key.date(),
+        start,
+        end,
+        will,
+        why);
   }
 
   private Map<UUID, List<PlannedSession>> agreed(

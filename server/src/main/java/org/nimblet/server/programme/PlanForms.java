@@ -16,7 +16,7 @@ import org.nimblet.server.programme.PlanForms.PlanSessionView;
 import org.nimblet.server.programme.PlanForms.UnmetView;
 
 /** What goes over the wire about plans. */
-final class PlanForms {
+public final class PlanForms {
 
   private PlanForms() {}
 
@@ -25,7 +25,7 @@ final class PlanForms {
    *
    * @param moves what stands elsewhere than was agreed, for people
    */
-  record PlanView(
+  public record PlanView(
       LocalDate monday,
       List<PlanSessionView> sessions,
       List<UnmetView> unmet,
@@ -33,7 +33,7 @@ final class PlanForms {
       List<String> moves) {}
 
   /** A free-standing session. */
-  record PlanSessionView(
+  public record PlanSessionView(
       String lineId,
       String title,
       Purpose purpose,
@@ -47,10 +47,12 @@ final class PlanForms {
       String why) {}
 
   /** Something without a place. */
-  record UnmetView(String lineId, @Schema(nullable = true) LocalDate date, String sentence) {}
+  public record UnmetView(
+      String lineId, @Schema(nullable = true) LocalDate date, String sentence) {}
 
   /** How much of a line has a place. */
-  record LineCountView(String lineId, String title, Purpose purpose, int placed, int wanted) {}
+  public record LineCountView(
+      String lineId, String title, Purpose purpose, int placed, int wanted) {}
 
   /**
    * A session that is put somewhere, or left out.
@@ -59,7 +61,7 @@ final class PlanForms {
    * @param pinned whether it stays there whatever comes; otherwise it moves if it must
    * @param skipped whether it is left out and not owed
    */
-  record PinForm(
+  public record PinForm(
       @NotNull(message = "A line of the programme.") @Size(max = 80, message = "A line.")
           String lineId,
       @NotNull(message = "A date such as 2026-03-02.") LocalDate date,
@@ -74,7 +76,7 @@ final class PlanForms {
    * @param blockId a block that would stand elsewhere
    * @param toDate the date it would stand on; null for its own
    */
-  record PreviewForm(
+  public record PreviewForm(
       @NotNull(message = "A date such as 2026-03-02.") LocalDate date,
       @Schema(nullable = true) @Valid PinForm pin,
       @Schema(nullable = true) UUID blockId,
@@ -90,5 +92,5 @@ final class PlanForms {
    * @param moves what stands elsewhere than was agreed before
    * @param unmet what has no room
    */
-  record AgreementView(int weeks, int sessions, List<String> moves, List<UnmetView> unmet) {}
+  public record AgreementView(int weeks, int sessions, List<String> moves, List<UnmetView> unmet) {}
 }

@@ -5,6 +5,7 @@ import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.time.temporal.ChronoUnit;
 import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -90,10 +91,20 @@ class PlanService {
 
   /** What was agreed before a plan; the row behind it may say something else by now. */
   record Before(
-      SessionKey key, Purpose purpose, Instant startsAt, boolean pinned, boolean skipped) {
+      SessionKey key,
+      Purpose purpose,
+      Instant startsAt,
+      Instant endsAt,
+      boolean pinned,
+      boolean skipped) {
     static Before of(AgreedSession row) {
       return new Before(
-          new SessionKey(row.lineId, row.date), row.purpose, row.startsAt, row.pinned, row.skipped);
+          new SessionKey(row.lineId, row.date),
+          row.purpose,
+          row.startsAt,
+          row.startsAt.plus(row.minutes, ChronoUnit.MINUTES),
+          row.pinned,
+          row.skipped);
     }
   }
 
@@ -106,7 +117,11 @@ class PlanService {
 
   /** A plan with what it was made from. */
   record Planned(
-      PlanRequest request, WeekPlan plan, List<Before> before, List<NotPlaced> notPlaced) {
+      List<DaySchedule> days,
+      PlanRequest request,
+      WeekPlan plan,
+      List<Before> before,
+      List<NotPlaced> notPlaced) {
 
     Optional<Line> line(String id) {
       return request.lines().stream().filter(line -> line.id().equals(id)).findFirst();
@@ -170,7 +185,11 @@ class PlanService {
             standing.lastBefore(),
             programme.map(p -> p.limits()).orElse(Limits.USUAL));
     return new Planned(
-        request, WeekPlanner.plan(request), before.stream().map(Before::of).toList(), notPlaced);
+        days.subList(0, days.size() - 1),
+        request,
+        WeekPlanner.plan(request),
+        before.stream().map(Before::of).toList(),
+        notPlaced);
   }
 
   /** Free-standing obligations that nothing is open for, always or today. */
@@ -314,39 +333,54 @@ class PlanService {
   }
 
   /**
-   * Puts a session somewhere, leaves it to the plan again, or leaves it out; then fits the rest.
+   * Puts sessions somewhere, leaves them to the plan again, or leaves them out, all or none of
+   * them; then fits the rest, once.
    */
   @Transactional
-  void pin(Person person, PinForm form) {
-    ClientFile client = person.client();
+  void pin(Person person, List<PinForm> pins) {
+    List<Line> lines = lines(person);
+    for (int i = 0; i < pins.size(); i++) {
+      pin(person.client(), lines, pins.get(i), "pins[%d].date".formatted(i));
+    }
+    agreed.flush();
+    agree(person.client());
+  }
+
+  private List<Line> lines(Person person) {
+    return programmes
+        .current(person.client())
+        .map(p -> p.lines(ProgrammeFiles.works(person, p.obligations())))
+        .orElse(List.of());
+  }
+
+  private void pin(ClientFile client, List<Line> lines, PinForm form, String field) {
     Line line =
-        plan(person, monday(form.date()), 1, Change.NONE)
-            .line(form.lineId())
+        lines.stream()
+            .filter(one -> one.id().equals(form.lineId()))
+            .findFirst()
             .orElseThrow(() -> new NotFoundException("line"));
     if (!line.mayBeOn(form.date())) {
       throw new InvalidFieldException(
-          "date", "(%s) is no day of this obligation.".formatted(form.date()));
+          field, "(%s) is no day of this obligation.".formatted(form.date()));
     }
     Optional<AgreedSession> before =
         agreed.findByClientIdAndLineIdAndDate(client.id(), form.lineId(), form.date());
     if (form.startsAt() == null && !form.skipped()) {
       before.ifPresent(agreed::delete);
-    } else {
-      AgreedSession row =
-          before.orElseGet(() -> newRow(client, new SessionKey(form.lineId(), form.date())));
-      if (form.startsAt() != null) {
-        row.startsAt = moment(client, form.date(), form.startsAt());
-      } else if (row.startsAt == null) {
-        row.startsAt = moment(client, form.date(), client.wakesAt());
-      }
-      row.pinned = form.pinned() && !form.skipped();
-      row.skipped = form.skipped();
-      row.minutes = line.minutes();
-      row.purpose = line.purpose();
-      agreed.save(row);
+      return;
     }
-    agreed.flush();
-    agree(client);
+    AgreedSession row =
+        before.orElseGet(() -> newRow(client, new SessionKey(form.lineId(), form.date())));
+    if (form.startsAt() != null) {
+      row.startsAt = moment(client, form.date(), form.startsAt());
+    } else if (row.startsAt == null) {
+      row.startsAt = moment(client, form.date(), client.wakesAt());
+    }
+    row.pinned = form.pinned() && !form.skipped();
+    row.skipped = form.skipped();
+    row.minutes = line.minutes();
+    row.purpose = line.purpose();
+    agreed.save(row);
   }
 
   /** A time before waking belongs to the night at the end of the day. */

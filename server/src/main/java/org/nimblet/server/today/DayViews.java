@@ -126,7 +126,12 @@ class DayViews {
 
   /** Days of a person, first and last included. */
   List<DayView> days(Person person, LocalDate first, LocalDate last) {
-    return agenda.of(person, first, last).stream().map(day -> view(person, day)).toList();
+    return of(person, agenda.of(person, first, last));
+  }
+
+  /** Days as they are shown. */
+  static List<DayView> of(Person person, List<Agenda.Day> days) {
+    return days.stream().map(day -> view(person, day)).toList();
   }
 
   /** One person among all: a day as it stands now, and why a word is needed. */

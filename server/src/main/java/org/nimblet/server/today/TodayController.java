@@ -101,13 +101,6 @@ class TodayController {
     return days.day(person, Optional.ofNullable(date).orElseGet(person::today));
   }
 
-  /** The week of a client in which a date lies, this week without one, from Monday on. */
-  @GetMapping("/clients/{clientId}/week")
-  List<DayView> week(@PathVariable UUID clientId, @RequestParam(required = false) LocalDate date) {
-    Person person = people.require(clientId);
-    return week(person, Optional.ofNullable(date).orElseGet(person::today));
-  }
-
   private List<DayView> week(Person person, LocalDate date) {
     LocalDate monday = date.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
     return days.days(person, monday, monday.plusDays(6));
