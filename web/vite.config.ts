@@ -32,6 +32,7 @@ export default defineConfig({
     environment: 'happy-dom',
     server: { deps: { inline: ['bootstrap-vue-next'] } },
     include: ['src/**/*.spec.ts'],
+    setupFiles: ['src/forgetAnswers.ts'],
     // A machine that is busy with other things draws five times slower; a test that hangs still ends.
     testTimeout: 60_000,
   },

@@ -1,209 +1,306 @@
-import { call } from './client'
+import { answer, call, http } from './client'
 import type {
-  Discipline,
-  HandRoleView,
-  AgreementView,
-  BusyTimeForm,
-  BusyTimeView,
-  CalendarForm,
-  CalendarPreview,
-  CalendarTaken,
-  CalendarView,
-  FeedForm,
-  FeedView,
-  NoticeView,
-  PracticeDayForm,
-  PracticeDayView,
-  ReminderForm,
-  ReminderView,
-  RoundForm,
-  RoundView,
-  SentenceView,
-  TimelineView,
+  Purpose,
   AnswerForm,
   BlockForm,
   BlockView,
+  BusyTimeForm,
+  CalendarForm,
   CheckInForm,
-  CheckView,
-  Choices,
   ClientForm,
-  ClientSummary,
-  ClientView,
-  ComposeView,
-  DayView,
   Draft,
   ExerciseForm,
-  ExerciseView,
-  FormView,
-  HealthView,
-  ImportView,
-  LibraryView,
-  LogView,
-  Me,
+  FeedForm,
   MindedForm,
-  MyDayView,
-  OffersView,
-  PainView,
-  PointState,
-  Removed,
   PinForm,
-  PlanView,
+  PointState,
+  PracticeDayForm,
   PreviewForm,
   ProgrammeForm,
-  ProgrammeTemplateView,
-  ProgrammeView,
-  SeriesView,
+  ReminderForm,
+  RoundForm,
   RoutineForm,
-  RoutineSummary,
-  RoutineView,
   SessionForm,
   SetUpMeasure,
-  SetUpView,
   SidesChoice,
-  StepDraft,
-  StoredRoutine,
-  TemplateView,
-  TodayView,
   ToldPainForm,
-  UnsuitedView,
-  UseView,
-  VersionView,
-  WarmUpView,
-  WeightView,
-  WhyNotView,
 } from './types'
 
-const exercise = (id: string) => `/api/library/exercises/${encodeURIComponent(id)}`
+/** Where something is, by the names in its path. */
+const at = <Path>(path: Path) => ({ params: { path } })
 const client = (id: string) => `/api/clients/${encodeURIComponent(id)}`
 
 /** Every call there is, with its path and its type in one place. */
 export const api = {
-  me: () => call<Me>('GET', '/api/me'),
+  me: () => answer(http.GET('/api/me')),
   signOut: () => call<undefined>('POST', '/api/sign-out'),
   lookAround: (as: 'COACH' | 'CLIENT') => call<undefined>('POST', '/api/demo/sign-in', { as }),
   demoCalendar: () => call<{ address: string }>('GET', '/api/demo/calendar'),
   openCoach: (form: { name: string; email: string; password: string }) =>
-    call<undefined>('POST', '/api/coaches', form),
+    answer(http.POST('/api/coaches', { body: form })),
   acceptInvitation: (form: { token: string; name: string; email: string; password: string }) =>
-    call<undefined>('POST', '/api/invitations/accept', form),
-  today: (date?: string) => call<TodayView>('GET', `/api/today${date ? `?date=${date}` : ''}`),
-  myDay: () => call<MyDayView>('GET', '/api/my/day'),
-  clients: () => call<ClientSummary[]>('GET', '/api/clients'),
-  client: (id: string) => call<ClientView>('GET', client(id)),
-  createClient: (form: ClientForm) => call<ClientView>('POST', '/api/clients', form),
-  saveClient: (id: string, form: ClientForm) => call<ClientView>('PUT', client(id), form),
-  handRoles: () => call<Record<Discipline, HandRoleView[]>>('GET', '/api/clients/hand-roles'),
+    answer(http.POST('/api/invitations/accept', { body: form })),
+  today: (date?: string) => answer(http.GET('/api/today', { params: { query: { date } } })),
+  myDay: () => answer(http.GET('/api/my/day')),
+  clients: () => answer(http.GET('/api/clients')),
+  client: (id: string) => answer(http.GET('/api/clients/{clientId}', at({ clientId: id }))),
+  createClient: (form: ClientForm) => answer(http.POST('/api/clients', { body: form })),
+  saveClient: (id: string, form: ClientForm) =>
+    answer(http.PUT('/api/clients/{clientId}', { ...at({ clientId: id }), body: form })),
+  handRoles: () => answer(http.GET('/api/clients/hand-roles')),
   invite: (id: string) =>
-    call<{ token: string; expiresAt: string }>('POST', `${client(id)}/invitation`),
-  day: (id: string, date?: string) =>
-    call<DayView>('GET', `${client(id)}/day${date ? `?date=${date}` : ''}`),
-  week: (id: string, date: string) => call<DayView[]>('GET', `${client(id)}/week?date=${date}`),
-  plan: (id: string, date: string) => call<PlanView>('GET', `${client(id)}/plan?date=${date}`),
-  previewPlan: (id: string, form: PreviewForm) =>
-    call<PlanView>('POST', `${client(id)}/plan/preview`, form),
-  pinSession: (id: string, form: PinForm) =>
-    call<PlanView>('POST', `${client(id)}/plan/pins`, form),
-  programmes: () => call<ProgrammeTemplateView[]>('GET', '/api/programmes'),
-  programme: (id: string) => call<ProgrammeView[]>('GET', `${client(id)}/programme`),
+    answer(http.POST('/api/clients/{clientId}/invitation', at({ clientId: id }))),
+  day: (clientId: string, date?: string) =>
+    answer(
+      http.GET('/api/clients/{clientId}/day', { params: { path: { clientId }, query: { date } } }),
+    ),
+  week: (clientId: string, date: string) =>
+    answer(
+      http.GET('/api/clients/{clientId}/week', { params: { path: { clientId }, query: { date } } }),
+    ),
+  previewWeek: (clientId: string, body: PreviewForm) =>
+    answer(http.POST('/api/clients/{clientId}/week/preview', { ...at({ clientId }), body })),
+  pinSessions: (clientId: string, date: string, pins: readonly PinForm[]) =>
+    answer(
+      http.POST('/api/clients/{clientId}/week/pins', {
+        ...at({ clientId }),
+        body: { date, pins: [...pins] },
+      }),
+    ),
+  programmes: () => answer(http.GET('/api/programmes')),
+  programme: (id: string) =>
+    answer(http.GET('/api/clients/{clientId}/programme', at({ clientId: id }))),
   saveProgramme: (id: string, form: ProgrammeForm) =>
-    call<ProgrammeView>('PUT', `${client(id)}/programme`, form),
-  endProgramme: (id: string) => call<undefined>('DELETE', `${client(id)}/programme`),
-  pains: (id: string) => call<PainView[]>('GET', `${client(id)}/pains`),
-  log: (id: string) => call<LogView>('GET', `${client(id)}/log`),
+    answer(http.PUT('/api/clients/{clientId}/programme', { ...at({ clientId: id }), body: form })),
+  endProgramme: (id: string) =>
+    answer(http.DELETE('/api/clients/{clientId}/programme', at({ clientId: id }))),
+  pains: (id: string) => answer(http.GET('/api/clients/{clientId}/pains', at({ clientId: id }))),
+  log: (id: string) => answer(http.GET('/api/clients/{clientId}/log', at({ clientId: id }))),
   createBlock: (id: string, form: BlockForm) =>
-    call<BlockView>('POST', `${client(id)}/blocks`, form),
+    answer(http.POST('/api/clients/{clientId}/blocks', { ...at({ clientId: id }), body: form })),
   createSeries: (id: string, block: BlockForm, rule: string) =>
-    call<SeriesView>('POST', `${client(id)}/blocks/series`, { block, rule }),
+    answer(
+      http.POST('/api/clients/{clientId}/blocks/series', {
+        ...at({ clientId: id }),
+        body: { block, rule },
+      }),
+    ),
   saveFollowing: (id: string, block: string, form: BlockForm) =>
-    call<SeriesView>('PUT', `${client(id)}/blocks/${block}/following`, form),
+    answer(
+      http.PUT('/api/clients/{clientId}/blocks/{blockId}/following', {
+        ...at({ clientId: id, blockId: block }),
+        body: form,
+      }),
+    ),
   deleteFollowing: (id: string, block: string) =>
-    call<SeriesView>('DELETE', `${client(id)}/blocks/${block}/following`),
+    answer(
+      http.DELETE(
+        '/api/clients/{clientId}/blocks/{blockId}/following',
+        at({ clientId: id, blockId: block }),
+      ),
+    ),
   restoreBlocks: (id: string, blocks: readonly BlockView[]) =>
-    call<SeriesView>('POST', `${client(id)}/blocks/restoration`, { blocks }),
+    answer(
+      http.POST('/api/clients/{clientId}/blocks/restoration', {
+        ...at({ clientId: id }),
+        body: { blocks: [...blocks] },
+      }),
+    ),
   readSentence: (id: string, text: string) =>
-    call<SentenceView>('POST', `${client(id)}/sentences/preview`, { text }),
+    answer(
+      http.POST('/api/clients/{clientId}/sentences/preview', {
+        ...at({ clientId: id }),
+        body: { text },
+      }),
+    ),
   writeSentence: (id: string, text: string) =>
-    call<SentenceView>('POST', `${client(id)}/sentences`, { text }),
+    answer(
+      http.POST('/api/clients/{clientId}/sentences', { ...at({ clientId: id }), body: { text } }),
+    ),
   createBusyTime: (id: string, form: BusyTimeForm) =>
-    call<BusyTimeView>('POST', `${client(id)}/busy-times`, form),
+    answer(
+      http.POST('/api/clients/{clientId}/busy-times', { ...at({ clientId: id }), body: form }),
+    ),
   deleteBusyTime: (id: string, busy: string) =>
-    call<undefined>('DELETE', `${client(id)}/busy-times/${busy}`),
+    answer(
+      http.DELETE(
+        '/api/clients/{clientId}/busy-times/{busyTimeId}',
+        at({ clientId: id, busyTimeId: busy }),
+      ),
+    ),
   previewPracticeDay: (id: string, form: PracticeDayForm) =>
-    call<PracticeDayView>('POST', `${client(id)}/practice-days/preview`, form),
+    answer(
+      http.POST('/api/clients/{clientId}/practice-days/preview', {
+        ...at({ clientId: id }),
+        body: form,
+      }),
+    ),
   putPracticeDay: (id: string, form: PracticeDayForm) =>
-    call<PracticeDayView>('POST', `${client(id)}/practice-days`, form),
+    answer(
+      http.POST('/api/clients/{clientId}/practice-days', { ...at({ clientId: id }), body: form }),
+    ),
   timeline: (id: string, block: string) =>
-    call<TimelineView>('GET', `${client(id)}/blocks/${block}/timeline`),
+    answer(
+      http.GET(
+        '/api/clients/{clientId}/blocks/{blockId}/timeline',
+        at({ clientId: id, blockId: block }),
+      ),
+    ),
   roundOver: (id: string, block: string, form: RoundForm) =>
-    call<RoundView>('POST', `${client(id)}/blocks/${block}/rounds`, form),
-  calendars: (id: string) => call<CalendarView[]>('GET', `${client(id)}/calendars`),
+    answer(
+      http.POST('/api/clients/{clientId}/blocks/{blockId}/rounds', {
+        ...at({ clientId: id, blockId: block }),
+        body: form,
+      }),
+    ),
+  calendars: (id: string) =>
+    answer(http.GET('/api/clients/{clientId}/calendars', at({ clientId: id }))),
   previewCalendar: (id: string, form: CalendarForm) =>
-    call<CalendarPreview>('POST', `${client(id)}/calendars/preview`, form),
+    answer(
+      http.POST('/api/clients/{clientId}/calendars/preview', {
+        ...at({ clientId: id }),
+        body: form,
+      }),
+    ),
   takeCalendar: (id: string, form: CalendarForm) =>
-    call<CalendarTaken>('POST', `${client(id)}/calendars`, form),
+    answer(http.POST('/api/clients/{clientId}/calendars', { ...at({ clientId: id }), body: form })),
   readCalendarAgain: (id: string, calendar: string) =>
-    call<CalendarView>('POST', `${client(id)}/calendars/${calendar}/reading`),
+    answer(
+      http.POST(
+        '/api/clients/{clientId}/calendars/{calendarId}/reading',
+        at({ clientId: id, calendarId: calendar }),
+      ),
+    ),
   forgetCalendar: (id: string, calendar: string) =>
-    call<undefined>('DELETE', `${client(id)}/calendars/${calendar}`),
-  feed: (id: string) => call<FeedView>('GET', `${client(id)}/feed`),
-  renewFeed: (id: string, form: FeedForm) => call<FeedView>('POST', `${client(id)}/feed`, form),
-  removeFeed: (id: string) => call<undefined>('DELETE', `${client(id)}/feed`),
+    answer(
+      http.DELETE(
+        '/api/clients/{clientId}/calendars/{calendarId}',
+        at({ clientId: id, calendarId: calendar }),
+      ),
+    ),
+  feed: (id: string) => answer(http.GET('/api/clients/{clientId}/feed', at({ clientId: id }))),
+  renewFeed: (id: string, form: FeedForm) =>
+    answer(http.POST('/api/clients/{clientId}/feed', { ...at({ clientId: id }), body: form })),
+  removeFeed: (id: string) =>
+    answer(http.DELETE('/api/clients/{clientId}/feed', at({ clientId: id }))),
   calendarFile: (id: string, form: FeedForm) =>
     `${client(id)}/calendar.ics?alarmMinutes=${form.alarmMinutes}&breaks=${form.breaks}`,
-  reminders: (id: string) => call<ReminderView>('GET', `${client(id)}/reminders`),
+  reminders: (id: string) =>
+    answer(http.GET('/api/clients/{clientId}/reminders', at({ clientId: id }))),
   chooseReminders: (id: string, form: ReminderForm) =>
-    call<ReminderView>('PUT', `${client(id)}/reminders`, form),
-  notices: () => call<NoticeView[]>('GET', '/api/my/notices'),
-  agreePlan: (id: string) => call<AgreementView>('POST', `${client(id)}/plan`),
+    answer(http.PUT('/api/clients/{clientId}/reminders', { ...at({ clientId: id }), body: form })),
+  notices: () => answer(http.GET('/api/my/notices')),
+  agreePlan: (id: string) =>
+    answer(http.POST('/api/clients/{clientId}/plan', at({ clientId: id }))),
   saveBlock: (id: string, block: string, form: BlockForm) =>
-    call<BlockView>('PUT', `${client(id)}/blocks/${block}`, form),
+    answer(
+      http.PUT('/api/clients/{clientId}/blocks/{blockId}', {
+        ...at({ clientId: id, blockId: block }),
+        body: form,
+      }),
+    ),
   deleteBlock: (id: string, block: string) =>
-    call<undefined>('DELETE', `${client(id)}/blocks/${block}`),
+    answer(
+      http.DELETE('/api/clients/{clientId}/blocks/{blockId}', at({ clientId: id, blockId: block })),
+    ),
   warmUp: (id: string, block: string) =>
-    call<WarmUpView>('GET', `${client(id)}/blocks/${block}/warm-up`),
-  library: () => call<LibraryView>('GET', '/api/library/exercises'),
-  exercise: (id: string, options: { client?: string; version?: number } = {}) => {
-    const query = new URLSearchParams()
-    if (options.client) query.set('client', options.client)
-    if (options.version !== undefined) query.set('version', String(options.version))
-    const asked = query.toString()
-    return call<ExerciseView>('GET', exercise(id) + (asked ? `?${asked}` : ''))
-  },
-  exerciseForm: (id: string) => call<FormView>('GET', `${exercise(id)}/form`),
-  exerciseVersions: (id: string) => call<VersionView[]>('GET', `${exercise(id)}/versions`),
-  exerciseUses: (id: string) => call<UseView[]>('GET', `${exercise(id)}/uses`),
-  previewExercise: (form: ExerciseForm) => call<ExerciseView>('POST', '/api/library/preview', form),
+    answer(
+      http.GET(
+        '/api/clients/{clientId}/blocks/{blockId}/warm-up',
+        at({ clientId: id, blockId: block }),
+      ),
+    ),
+  library: () => answer(http.GET('/api/library/exercises')),
+  exercise: (exerciseId: string, query: { client?: string; version?: number } = {}) =>
+    answer(
+      http.GET('/api/library/exercises/{exerciseId}', { params: { path: { exerciseId }, query } }),
+    ),
+  exerciseForm: (id: string) =>
+    answer(http.GET('/api/library/exercises/{exerciseId}/form', at({ exerciseId: id }))),
+  exerciseVersions: (id: string) =>
+    answer(http.GET('/api/library/exercises/{exerciseId}/versions', at({ exerciseId: id }))),
+  exerciseUses: (id: string) =>
+    answer(http.GET('/api/library/exercises/{exerciseId}/uses', at({ exerciseId: id }))),
+  previewExercise: (form: ExerciseForm) =>
+    answer(http.POST('/api/library/preview', { body: form })),
   createExercise: (form: ExerciseForm) =>
-    call<ExerciseView>('POST', '/api/library/exercises', form),
-  changeExercise: (id: string, form: ExerciseForm) => call<ExerciseView>('PUT', exercise(id), form),
-  archiveExercise: (id: string) => call<ExerciseView>('POST', `${exercise(id)}/archive`),
-  restoreExercise: (id: string) => call<ExerciseView>('POST', `${exercise(id)}/restore`),
-  removeExercise: (id: string) => call<Removed>('DELETE', exercise(id)),
-  importExercises: (text: string) => call<ImportView>('POST', '/api/library/import', { text }),
-  exerciseChoices: () => call<Choices>('GET', '/api/library/choices'),
-  unsuited: (id: string) => call<UnsuitedView[]>('GET', `${client(id)}/unsuited-exercises`),
+    answer(http.POST('/api/library/exercises', { body: form })),
+  changeExercise: (id: string, form: ExerciseForm) =>
+    answer(
+      http.PUT('/api/library/exercises/{exerciseId}', { ...at({ exerciseId: id }), body: form }),
+    ),
+  archiveExercise: (id: string) =>
+    answer(http.POST('/api/library/exercises/{exerciseId}/archive', at({ exerciseId: id }))),
+  restoreExercise: (id: string) =>
+    answer(http.POST('/api/library/exercises/{exerciseId}/restore', at({ exerciseId: id }))),
+  removeExercise: (id: string) =>
+    answer(http.DELETE('/api/library/exercises/{exerciseId}', at({ exerciseId: id }))),
+  importExercises: (text: string) => answer(http.POST('/api/library/import', { body: { text } })),
+  exerciseChoices: () => answer(http.GET('/api/library/choices')),
+  unsuited: (id: string) =>
+    answer(http.GET('/api/clients/{clientId}/unsuited-exercises', at({ clientId: id }))),
   weights: (id: string, activity: string) =>
-    call<WeightView[]>('GET', `${client(id)}/activities/${activity}/weights`),
-  health: (id: string) => call<HealthView>('GET', `${client(id)}/health`),
+    answer(
+      http.GET(
+        '/api/clients/{clientId}/activities/{activityId}/weights',
+        at({ clientId: id, activityId: activity }),
+      ),
+    ),
+  health: (id: string) => answer(http.GET('/api/clients/{clientId}/health', at({ clientId: id }))),
   tellPains: (id: string, pains: readonly ToldPainForm[]) =>
-    call<HealthView>('POST', `${client(id)}/health/pains`, { pains }),
+    answer(
+      http.POST('/api/clients/{clientId}/health/pains', {
+        ...at({ clientId: id }),
+        body: { pains: [...pains] },
+      }),
+    ),
   screen: (id: string, answers: readonly AnswerForm[]) =>
-    call<HealthView>('POST', `${client(id)}/health/screenings`, { answers }),
+    answer(
+      http.POST('/api/clients/{clientId}/health/screenings', {
+        ...at({ clientId: id }),
+        body: { answers: [...answers] },
+      }),
+    ),
   takeBackSign: (id: string, screening: string, words: string) =>
-    call<HealthView>('POST', `${client(id)}/health/screenings/${screening}/mistake`, { words }),
+    answer(
+      http.POST('/api/clients/{clientId}/health/screenings/{screeningId}/mistake', {
+        ...at({ clientId: id, screeningId: screening }),
+        body: { words },
+      }),
+    ),
   clearSign: (id: string, screening: string, words: string) =>
-    call<HealthView>('POST', `${client(id)}/health/screenings/${screening}/clearance`, { words }),
+    answer(
+      http.POST('/api/clients/{clientId}/health/screenings/{screeningId}/clearance', {
+        ...at({ clientId: id, screeningId: screening }),
+        body: { words },
+      }),
+    ),
   mind: (id: string, form: MindedForm) =>
-    call<HealthView>('POST', `${client(id)}/health/minded`, form),
+    answer(
+      http.POST('/api/clients/{clientId}/health/minded', { ...at({ clientId: id }), body: form }),
+    ),
   endMinded: (id: string, minded: string) =>
-    call<HealthView>('DELETE', `${client(id)}/health/minded/${minded}`),
-  setUp: (id: string) => call<SetUpView>('GET', `${client(id)}/set-up`),
+    answer(
+      http.DELETE(
+        '/api/clients/{clientId}/health/minded/{mindedId}',
+        at({ clientId: id, mindedId: minded }),
+      ),
+    ),
+  setUp: (id: string) => answer(http.GET('/api/clients/{clientId}/set-up', at({ clientId: id }))),
   lookAt: (
     id: string,
     look: { activityId: string; point: string; state: PointState; words: string },
-  ) => call<SetUpView>('POST', `${client(id)}/set-up/looks`, look),
+  ) =>
+    answer(
+      http.POST('/api/clients/{clientId}/set-up/looks', { ...at({ clientId: id }), body: look }),
+    ),
   ride: (id: string, activityId: string, point: string | null) =>
-    call<SetUpView>('PUT', `${client(id)}/set-up/riding-point`, { activityId, point }),
+    answer(
+      http.PUT('/api/clients/{clientId}/set-up/riding-point', {
+        ...at({ clientId: id }),
+        body: { activityId, point },
+      }),
+    ),
   compareSetUps: (
     id: string,
     comparison: {
@@ -214,35 +311,68 @@ export const api = {
       secondName: string
       secondValue: number
     },
-  ) => call<SetUpView>('POST', `${client(id)}/set-up/comparisons`, comparison),
-  repair: (draft: Draft) => call<StepDraft[]>('POST', '/api/bench/repair', draft),
-  check: (draft: Draft) => call<CheckView>('POST', '/api/bench/check', draft),
+  ) =>
+    answer(
+      http.POST('/api/clients/{clientId}/set-up/comparisons', {
+        ...at({ clientId: id }),
+        body: comparison,
+      }),
+    ),
+  repair: (draft: Draft) => answer(http.POST('/api/bench/repair', { body: draft })),
+  check: (draft: Draft) => answer(http.POST('/api/bench/check', { body: draft })),
   compose: (draft: Draft, earlier: readonly (readonly string[])[]) =>
-    call<ComposeView>('POST', '/api/bench/compose', { draft, earlier }),
-  offers: (draft: Draft) => call<OffersView>('POST', '/api/bench/offers', draft),
+    answer(
+      http.POST('/api/bench/compose', { body: { draft, earlier: earlier.map((one) => [...one]) } }),
+    ),
+  offers: (draft: Draft) => answer(http.POST('/api/bench/offers', { body: draft })),
   whyNot: (draft: Draft, exerciseId: string) =>
-    call<WhyNotView>('POST', '/api/bench/why-not', { draft, exerciseId }),
+    answer(http.POST('/api/bench/why-not', { body: { draft, exerciseId } })),
   shareSides: (draft: Draft, key: string, sides: SidesChoice) =>
-    call<StepDraft[]>('POST', '/api/bench/sides', { draft, key, sides }),
-  playDraft: (draft: Draft) => call<RoutineView>('POST', '/api/bench/play', draft),
-  routines: () => call<RoutineSummary[]>('GET', '/api/routines'),
-  templates: () => call<TemplateView[]>('GET', '/api/templates'),
-  routine: (id: string, version?: number) =>
-    call<StoredRoutine>('GET', `/api/routines/${id}${version ? `/versions/${version}` : ''}`),
-  createRoutine: (form: RoutineForm) => call<StoredRoutine>('POST', '/api/routines', form),
+    answer(http.POST('/api/bench/sides', { body: { draft, key, sides } })),
+  playDraft: (draft: Draft) => answer(http.POST('/api/bench/play', { body: draft })),
+  routines: () => answer(http.GET('/api/routines')),
+  templates: () => answer(http.GET('/api/templates')),
+  routine: (routineId: string, version?: number) =>
+    version
+      ? answer(
+          http.GET(
+            '/api/routines/{routineId}/versions/{number}',
+            at({ routineId, number: version }),
+          ),
+        )
+      : answer(http.GET('/api/routines/{routineId}', at({ routineId }))),
+  createRoutine: (form: RoutineForm) => answer(http.POST('/api/routines', { body: form })),
   saveRoutine: (id: string, form: RoutineForm) =>
-    call<StoredRoutine>('PUT', `/api/routines/${id}`, form),
-  archiveRoutine: (id: string) => call<undefined>('POST', `/api/routines/${id}/archive`),
+    answer(http.PUT('/api/routines/{routineId}', { ...at({ routineId: id }), body: form })),
+  archiveRoutine: (id: string) =>
+    answer(http.POST('/api/routines/{routineId}/archive', at({ routineId: id }))),
   restoreVersion: (id: string, version: number, newestVersion: number) =>
-    call<StoredRoutine>('POST', `/api/routines/${id}/versions/${version}/restoration`, {
-      newestVersion,
-    }),
-  restoreRoutine: (id: string) => call<undefined>('POST', `/api/routines/${id}/restore`),
-  playNow: (id: string, purpose: string, minutes: number) =>
-    call<RoutineView>('GET', `${client(id)}/play/${purpose}/${minutes}`),
-  clientRoutines: (id: string) => call<RoutineSummary[]>('GET', `${client(id)}/routines`),
+    answer(
+      http.POST('/api/routines/{routineId}/versions/{number}/restoration', {
+        ...at({ routineId: id, number: version }),
+        body: {
+          newestVersion,
+        },
+      }),
+    ),
+  restoreRoutine: (id: string) =>
+    answer(http.POST('/api/routines/{routineId}/restore', at({ routineId: id }))),
+  playNow: (id: string, purpose: Purpose, minutes: number) =>
+    answer(
+      http.GET(
+        '/api/clients/{clientId}/play/{purpose}/{minutes}',
+        at({ clientId: id, purpose, minutes }),
+      ),
+    ),
+  clientRoutines: (id: string) =>
+    answer(http.GET('/api/clients/{clientId}/routines', at({ clientId: id }))),
   playRoutine: (id: string, routine: string) =>
-    call<RoutineView>('GET', `${client(id)}/routines/${routine}/play`),
+    answer(
+      http.GET(
+        '/api/clients/{clientId}/routines/{routineId}/play',
+        at({ clientId: id, routineId: routine }),
+      ),
+    ),
   sessionPath: (id: string, session: string) => `${client(id)}/sessions/${session}`,
   checkInPath: (id: string, session: string) => `${client(id)}/sessions/${session}/check-in`,
 }

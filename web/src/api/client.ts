@@ -1,3 +1,6 @@
+import createClient from 'openapi-fetch'
+import type { paths } from './generated'
+
 /** A wrong field, in the server's words. */
 export interface FieldProblem {
   readonly field: string
@@ -17,6 +20,10 @@ export class ServerProblem extends Error {
     super(detail)
   }
 }
+
+/** What went wrong, in one sentence: what the server says of a field, if it names one. */
+export const sentenceOf = (error: unknown): string =>
+  (error instanceof ServerProblem && error.errors[0]?.message) || (error as Error).message
 
 /** The server did not answer at all. */
 export class ServerAway extends Error {
@@ -64,14 +71,13 @@ export function onReach(listener: (reached: boolean) => void): () => void {
   return () => listeners.delete(listener)
 }
 
-async function send(method: string, path: string, init: RequestInit): Promise<Response> {
-  const headers = new Headers(init.headers)
-  headers.set('Accept', 'application/json, application/problem+json')
+async function send(request: Request): Promise<Response> {
+  request.headers.set('Accept', 'application/json, application/problem+json')
   const token = cookie('XSRF-TOKEN')
-  if (token && method !== 'GET') headers.set('X-XSRF-TOKEN', token)
+  if (token && request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', token)
   let response: Response
   try {
-    response = await fetch(path, { ...init, method, headers, credentials: 'same-origin' })
+    response = await fetch(request)
   } catch {
     listeners.forEach((listener) => listener(false))
     throw new ServerAway()
@@ -81,19 +87,35 @@ async function send(method: string, path: string, init: RequestInit): Promise<Re
   return response
 }
 
-/** Calls the server with JSON both ways. */
+/** Every path of the server's own description, with what it takes and answers. */
+export const http = createClient<paths>({ baseUrl: location.origin, fetch: send })
+
+/**
+ * What was answered. A refusal has been thrown by then, so that there is data, or nothing where
+ * nothing is answered.
+ */
+export async function answer<T>(asked: Promise<{ data?: T }>): Promise<T> {
+  return (await asked).data as T
+}
+
+const requestOf = (method: string, path: string, init: RequestInit) =>
+  new Request(new URL(path, location.origin), { ...init, method })
+
+/** Calls what the description leaves out, and what was put into the outbox. */
 export async function call<T>(method: string, path: string, body?: unknown): Promise<T> {
   const response = await send(
-    method,
-    path,
-    body === undefined
-      ? {}
-      : { body: JSON.stringify(body), headers: { 'Content-Type': 'application/json' } },
+    requestOf(
+      method,
+      path,
+      body === undefined
+        ? {}
+        : { body: JSON.stringify(body), headers: { 'Content-Type': 'application/json' } },
+    ),
   )
   return (response.status === 204 ? undefined : await response.json()) as T
 }
 
 /** Signs in with the form that the server's security expects. */
 export async function signIn(email: string, password: string): Promise<void> {
-  await send('POST', '/api/sign-in', { body: new URLSearchParams({ email, password }) })
+  await send(requestOf('POST', '/api/sign-in', { body: new URLSearchParams({ email, password }) }))
 }

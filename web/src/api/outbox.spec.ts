@@ -1,13 +1,13 @@
 import 'fake-indexeddb/auto'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 
-const fetched = vi.fn<(path: string, init: RequestInit) => Promise<Response>>()
+const fetched = vi.fn<(request: Request) => Promise<Response>>()
 vi.stubGlobal('fetch', fetched)
 
 const answer = (status: number, body?: object) =>
   Promise.resolve(new Response(body ? JSON.stringify(body) : null, { status }))
 const away = () => Promise.reject(new TypeError('Failed to fetch'))
-const paths = () => fetched.mock.calls.map(([path]) => path)
+const paths = () => fetched.mock.calls.map(([request]) => new URL(request.url).pathname)
 
 /** Each test is a device of its own: the module is loaded anew and the database emptied. */
 async function device() {
@@ -77,8 +77,10 @@ describe('the outbox', () => {
 
   it('says what the server refuses and goes on with the rest', async () => {
     const outbox = await device()
-    fetched.mockImplementation((path) =>
-      path.endsWith('bad') ? answer(400, { detail: 'Please look again at: steps.' }) : answer(204),
+    fetched.mockImplementation((request) =>
+      request.url.endsWith('bad')
+        ? answer(400, { detail: 'Please look again at: steps.' })
+        : answer(204),
     )
     await outbox.use('client a')
     await outbox.put('/api/x/bad', {}, 'bad')

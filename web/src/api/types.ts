@@ -99,6 +99,7 @@ export type {
   PlanSessionView,
   PlanView,
   PreviewForm,
+  WeekView,
   ProgrammeForm,
   ProgrammeTemplateView,
   ProgrammeView,

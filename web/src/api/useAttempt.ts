@@ -1,5 +1,5 @@
 import { ref, shallowRef } from 'vue'
-import { ServerProblem, type FieldProblem } from './client'
+import { sentenceOf, ServerProblem, type FieldProblem } from './client'
 
 /** Something the server is asked to do: whether it is at it, and what it said against it. */
 export function useAttempt() {
@@ -16,7 +16,7 @@ export function useAttempt() {
       return true
     } catch (e) {
       if (e instanceof ServerProblem) problems.value = e.errors
-      message.value = problems.value[0]?.message ?? (e as Error).message
+      message.value = sentenceOf(e)
       return false
     } finally {
       busy.value = false

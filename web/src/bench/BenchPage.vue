@@ -14,7 +14,8 @@ import type {
   StoredRoutine,
   TemplateView,
 } from '@/api/types'
-import { useLoaded } from '@/api/useLoaded'
+import { queries } from '@/api/queries'
+import { useAsked } from '@/api/useAsked'
 import { PURPOSES } from '@/parts/labels'
 import StateMark from '@/parts/StateMark.vue'
 import { capital, duration } from '@/parts/words'
@@ -34,9 +35,9 @@ const router = useRouter()
 const bench = useBench()
 const { draft, view, steps, work } = bench
 
-const clients = useLoaded(() => api.clients())
-const templates = useLoaded(() => api.templates())
-const routines = useLoaded(() => api.routines())
+const clients = useAsked(() => queries.clients())
+const templates = useAsked(() => queries.templates())
+const routines = useAsked(() => queries.routines())
 const client = shallowRef<ClientView | null>(null)
 watch(
   () => draft.value.clientId,

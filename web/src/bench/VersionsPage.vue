@@ -2,7 +2,8 @@
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api } from '@/api/calls'
 import type { CheckView, StoredRoutine } from '@/api/types'
-import { useLoaded } from '@/api/useLoaded'
+import { queries } from '@/api/queries'
+import { useAsked } from '@/api/useAsked'
 import PageState from '@/parts/PageState.vue'
 import KindPatterns from '@/tape/KindPatterns.vue'
 import CompareTapes from './CompareTapes.vue'
@@ -11,7 +12,7 @@ import { emptyDraft } from './useBench'
 /** Any two versions of a routine side by side. */
 const props = defineProps<{ routineId: string }>()
 
-const newest = useLoaded(() => api.routine(props.routineId))
+const newest = useAsked(() => queries.routine(props.routineId))
 const versions = computed(() => newest.data.value?.versions ?? [])
 const a = ref(0)
 const b = ref(0)

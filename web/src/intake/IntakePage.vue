@@ -4,7 +4,8 @@ import { useRoute, useRouter } from 'vue-router'
 import { api } from '@/api/calls'
 import { ServerProblem, type FieldProblem } from '@/api/client'
 import type { ClientForm, HealthView, IntakeQuestion } from '@/api/types'
-import { useLoaded } from '@/api/useLoaded'
+import { queries } from '@/api/queries'
+import { useAsked } from '@/api/useAsked'
 import PageState from '@/parts/PageState.vue'
 import ClientFactsForm, { type FactsPart } from '@/views/ClientFactsForm.vue'
 import { copy, same } from '@/views/clientForm'
@@ -61,9 +62,9 @@ const PARTS: readonly Part[] = [
 
 const route = useRoute()
 const router = useRouter()
-const client = useLoaded(() => api.client(props.clientId))
+const client = useAsked(() => queries.clientForm(props.clientId))
 const health = shallowRef<HealthView | null>(null)
-const loadedHealth = useLoaded(() => api.health(props.clientId))
+const loadedHealth = useAsked(() => queries.health(props.clientId))
 watch(loadedHealth.data, (found) => {
   if (found) health.value = found
 })

@@ -3,7 +3,8 @@ import { computed, ref } from 'vue'
 import { api } from '@/api/calls'
 import { ServerProblem } from '@/api/client'
 import type { HealthView, MindedForm, Region, Side } from '@/api/types'
-import { useLoaded } from '@/api/useLoaded'
+import { queries } from '@/api/queries'
+import { useAsked } from '@/api/useAsked'
 import { MOVEMENTS, REGIONS, keys } from '@/parts/labels'
 import { capital, dayMonth } from '@/parts/words'
 
@@ -20,7 +21,7 @@ const SUBJECTS: readonly { value: Subject; text: string }[] = [
   { value: 'ALLOW', text: 'A clinician allows an exercise' },
   { value: 'JOINT_LIMIT', text: 'A joint goes only so far' },
 ]
-const library = useLoaded(() => api.library())
+const library = useAsked(() => queries.library())
 const adding = ref(false)
 const subject = ref<Subject>('CONDITION')
 const what = ref('')

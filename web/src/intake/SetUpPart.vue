@@ -2,7 +2,8 @@
 import { ref, shallowRef } from 'vue'
 import { api } from '@/api/calls'
 import type { PointState, SetUpMeasure, SetUpView } from '@/api/types'
-import { useLoaded } from '@/api/useLoaded'
+import { queries } from '@/api/queries'
+import { useAsked } from '@/api/useAsked'
 import ChoiceRow from '@/parts/ChoiceRow.vue'
 import StateMark from '@/parts/StateMark.vue'
 import { dayMonth } from '@/parts/words'
@@ -10,7 +11,7 @@ import { dayMonth } from '@/parts/words'
 /** The points of each set-up, looked at now and then; one of them rides along in the routines. */
 const props = defineProps<{ clientId: string }>()
 
-const loaded = useLoaded(() => api.setUp(props.clientId))
+const loaded = useAsked(() => queries.setUp(props.clientId))
 const changed = shallowRef<SetUpView | null>(null)
 const view = () => changed.value ?? loaded.data.value
 const STATES: readonly { value: PointState; label: string }[] = [

@@ -4,7 +4,8 @@ import { onBeforeRouteLeave, useRouter } from 'vue-router'
 import { api } from '@/api/calls'
 import { ServerProblem, type FieldProblem } from '@/api/client'
 import type { ExerciseForm, ExerciseView, HandRole, Kind, Method } from '@/api/types'
-import { useLoaded } from '@/api/useLoaded'
+import { queries } from '@/api/queries'
+import { useAsked } from '@/api/useAsked'
 import FigurePlayer from '@/hand/FigurePlayer.vue'
 import SelectField from '@/parts/SelectField.vue'
 import TextField from '@/parts/TextField.vue'
@@ -38,18 +39,19 @@ const props = defineProps<{ exerciseId?: string; copying?: boolean }>()
 
 const router = useRouter()
 const reloadList = inject(RELOAD_LIBRARY)
-const choices = useLoaded(() => api.exerciseChoices())
+const choices = useAsked(() => queries.exerciseChoices())
 const USUAL_UPPER_TEMPO = 120
 const form = ref<ExerciseForm>(emptyExercise())
 const began = ref<ExerciseForm>(emptyExercise())
 const changing = computed(() => props.exerciseId !== undefined && !props.copying)
-const source = useLoaded(async () => {
+const source = useAsked(() => queries.own(['exercise form', props.exerciseId], written))
+async function written(): Promise<ExerciseForm> {
   if (props.exerciseId === undefined) return emptyExercise()
   const answer = await api.exerciseForm(props.exerciseId)
   return props.copying
     ? { ...answer.form, baseVersion: 0, title: `${answer.form.title}, mine`.slice(0, 42) }
     : answer.form
-})
+}
 watch(source.data, (loaded) => {
   if (!loaded) return
   form.value = copy(loaded)

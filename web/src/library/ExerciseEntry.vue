@@ -3,7 +3,8 @@ import { computed, inject, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api } from '@/api/calls'
 import type { RegionUseView, Side, Method, VersionView } from '@/api/types'
-import { useLoaded } from '@/api/useLoaded'
+import { queries } from '@/api/queries'
+import { useAsked } from '@/api/useAsked'
 import FigurePlayer from '@/hand/FigurePlayer.vue'
 import ChoiceRow from '@/parts/ChoiceRow.vue'
 import { DISCIPLINES, METHODS, POSITIONS, THINGS } from '@/parts/labels'
@@ -26,15 +27,14 @@ const route = useRoute()
 const router = useRouter()
 const reloadList = inject(RELOAD_LIBRARY)
 const version = computed(() => (route.query.version ? Number(route.query.version) : undefined))
-const loaded = useLoaded(() =>
-  api.exercise(props.exerciseId, {
+const loaded = useAsked(() =>
+  queries.exercise(props.exerciseId, {
     client: filters.client ?? undefined,
     version: version.value,
   }),
 )
 const versions = ref<readonly VersionView[]>([])
-const uses = useLoaded(() => api.exerciseUses(props.exerciseId))
-watch([() => filters.client, version], () => void loaded.reload())
+const uses = useAsked(() => queries.exerciseUses(props.exerciseId))
 const exercise = computed(() => loaded.data.value)
 watch(exercise, (found) => {
   if (found) document.title = `${found.title} – Nimblet`
@@ -63,10 +63,10 @@ const own = computed(() => (exercise.value?.currentVersion ?? 0) > 0)
 const old = computed(
   () => exercise.value && exercise.value.version !== exercise.value.currentVersion,
 )
-const unsuited = useLoaded(async () => (filters.client ? api.unsuited(filters.client) : []))
-watch(
-  () => filters.client,
-  () => void unsuited.reload(),
+const unsuited = useAsked(() =>
+  filters.client
+    ? queries.unsuited(filters.client)
+    : queries.own(['unsuited'], () => Promise.resolve([])),
 )
 const reason = computed(
   () => unsuited.data.value?.find((u) => u.exerciseId === props.exerciseId)?.reason,

@@ -3,7 +3,8 @@ import { computed, nextTick, onMounted, onUnmounted, provide, ref, watch } from 
 import { useRoute, useRouter } from 'vue-router'
 import { api } from '@/api/calls'
 import type { Kind, LibraryRow } from '@/api/types'
-import { useLoaded } from '@/api/useLoaded'
+import { queries } from '@/api/queries'
+import { useAsked } from '@/api/useAsked'
 import { DIGITS, DISCIPLINES, POSITIONS, THINGS, keys } from '@/parts/labels'
 import PageState from '@/parts/PageState.vue'
 import { capital, counted } from '@/parts/words'
@@ -19,8 +20,8 @@ import { RELOAD_LIBRARY } from './libraryPage'
 /** All exercises at the left, the chosen one at the right. */
 const route = useRoute()
 const router = useRouter()
-const library = useLoaded(() => api.library())
-const clients = useLoaded(() => api.clients())
+const library = useAsked(() => queries.library())
+const clients = useAsked(() => queries.clients())
 provide(RELOAD_LIBRARY, library.reload)
 
 const unsuited = ref<ReadonlyMap<string, string> | null>(null)

@@ -3,16 +3,18 @@ import { computed, onScopeDispose, ref } from 'vue'
 import { onReach } from '@/api/client'
 import { outbox } from '@/api/outbox'
 import StateMark from './StateMark.vue'
+import { useFreshAnswers } from './useChanges'
 import { useNow } from './useNow'
 import { counted, countdown } from './words'
 
-/** Says that the server is away and what waits on this device; disappears by itself. */
+/** Keeps in touch: pages hear of changes, and it is said when the server is away. */
 const awaySince = ref<Date | null>(null)
 onScopeDispose(
   onReach((reached) => {
     awaySince.value = reached ? null : (awaySince.value ?? new Date())
   }),
 )
+useFreshAnswers()
 const now = useNow()
 const since = computed(() =>
   awaySince.value?.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }),

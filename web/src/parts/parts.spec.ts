@@ -2,7 +2,8 @@ import { mount } from '@vue/test-utils'
 import { defineComponent, h, nextTick, ref } from 'vue'
 import { describe, expect, it, vi } from 'vitest'
 import { ServerAway, ServerProblem } from '@/api/client'
-import { useLoaded } from '@/api/useLoaded'
+import { queries } from '@/api/queries'
+import { useAsked } from '@/api/useAsked'
 import FormField from './FormField.vue'
 import { ACTIVITY_KINDS, REGIONS, keys } from './labels'
 import PageState from './PageState.vue'
@@ -70,10 +71,10 @@ describe('the state of a page', () => {
 
 describe('loading', () => {
   function loaded<T>(load: () => Promise<T>) {
-    let result: ReturnType<typeof useLoaded<T>> | undefined
+    let result: ReturnType<typeof useAsked<T>> | undefined
     const wrapper = mount(
       defineComponent(() => {
-        result = useLoaded(load)
+        result = useAsked(() => queries.own(['test'], load))
         return () => h('div')
       }),
     )
@@ -84,10 +85,13 @@ describe('loading', () => {
   it('lets the newest answer win, whichever comes last', async () => {
     const answers: ((value: string) => void)[] = []
     const { data, reload } = loaded(() => new Promise<string>((resolve) => answers.push(resolve)))
+    answers[0]?.('first')
+    await vi.waitFor(() => expect(data.value).toBe('first'))
+    void reload()
     const second = reload()
-    answers[1]?.('new')
+    answers[2]?.('new')
     await second
-    answers[0]?.('old')
+    answers[1]?.('old')
     await nextTick()
     expect(data.value).toBe('new')
   })

@@ -1,4 +1,5 @@
 import { onScopeDispose } from 'vue'
+import { keeper } from '@/api/queries'
 
 /** Called with the client of whom something changed, or with nothing where it may be anybody. */
 type Heard = (clientId: string) => void
@@ -48,6 +49,12 @@ export function useChanges(listener: Heard): void {
   })
 }
 
-/** Whether a change is about this client. */
-export const isAbout = (changed: string, clientId: string | undefined): boolean =>
-  changed === '' || changed === clientId
+/** Whatever the pages know of somebody is asked for again when something about them changed. */
+export function useFreshAnswers(): void {
+  useChanges((clientId) => {
+    void keeper.invalidateQueries({ queryKey: clientId ? ['client', clientId] : ['client'] })
+    for (const list of ['today', 'my-day', 'clients']) {
+      void keeper.invalidateQueries({ queryKey: [list] })
+    }
+  })
+}

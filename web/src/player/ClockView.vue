@@ -4,7 +4,8 @@ import { useRouter } from 'vue-router'
 import { api } from '@/api/calls'
 import type { RoundView } from '@/api/types'
 import { useAttempt } from '@/api/useAttempt'
-import { useLoaded } from '@/api/useLoaded'
+import { queries } from '@/api/queries'
+import { useAsked } from '@/api/useAsked'
 import PageState from '@/parts/PageState.vue'
 import { useNow } from '@/parts/useNow'
 import { countdown, toMinute } from '@/parts/words'
@@ -13,7 +14,7 @@ import { placeAt, workedSince } from './clock'
 /** A quiet clock beside playing or work: what is now, how long still, when to rest. It makes no sound. */
 const props = defineProps<{ clientId: string; blockId: string }>()
 const router = useRouter()
-const timeline = useLoaded(() => api.timeline(props.clientId, props.blockId))
+const timeline = useAsked(() => queries.timeline(props.clientId, props.blockId))
 const now = useNow(1000)
 const stretches = computed(() => timeline.data.value?.stretches ?? [])
 const place = computed(() => placeAt(stretches.value, now.value))

@@ -4,8 +4,9 @@ import { useRouter } from 'vue-router'
 import { api } from '@/api/calls'
 import { ServerProblem } from '@/api/client'
 import { outbox } from '@/api/outbox'
-import type { CheckInForm, RoutineView, SessionForm } from '@/api/types'
-import { useLoaded } from '@/api/useLoaded'
+import type { CheckInForm, Purpose, RoutineView, SessionForm } from '@/api/types'
+import { queries } from '@/api/queries'
+import { useAsked } from '@/api/useAsked'
 import AwayStrip from '@/parts/AwayStrip.vue'
 import PageState from '@/parts/PageState.vue'
 import { account } from '@/stores/account'
@@ -17,29 +18,28 @@ const props = defineProps<{
   clientId: string
   blockId?: string
   routineId?: string
-  purpose?: string
+  purpose?: Purpose
   minutes?: string
 }>()
 
 const router = useRouter()
-const { data, error, slow, reload } = useLoaded(
-  async (): Promise<{ reason: string; routine: RoutineView | null }> => {
-    if (props.blockId) return api.warmUp(props.clientId, props.blockId)
-    let routine: RoutineView
-    try {
-      routine = props.purpose
-        ? await api.playNow(props.clientId, props.purpose, Number(props.minutes))
-        : await api.playRoutine(props.clientId, props.routineId ?? '')
-    } catch (e) {
-      if (!(e instanceof ServerProblem) || !e.errors.length) throw e
-      // Nothing that may be done now is an answer, not a failure.
-      return { reason: e.errors.map((problem) => problem.message).join(' '), routine: null }
-    }
-    return routine.steps.length
-      ? { reason: '', routine }
-      : { reason: routine.leftOut.map((out) => out.reason).join(' '), routine: null }
-  },
-)
+const { data, error, slow, reload } = useAsked(() => queries.own(['played', { ...props }], asked))
+async function asked(): Promise<{ reason: string; routine: RoutineView | null }> {
+  if (props.blockId) return api.warmUp(props.clientId, props.blockId)
+  let routine: RoutineView
+  try {
+    routine = props.purpose
+      ? await api.playNow(props.clientId, props.purpose, Number(props.minutes))
+      : await api.playRoutine(props.clientId, props.routineId ?? '')
+  } catch (e) {
+    if (!(e instanceof ServerProblem) || !e.errors.length) throw e
+    // Nothing that may be done now is an answer, not a failure.
+    return { reason: e.errors.map((problem) => problem.message).join(' '), routine: null }
+  }
+  return routine.steps.length
+    ? { reason: '', routine }
+    : { reason: routine.leftOut.map((out) => out.reason).join(' '), routine: null }
+}
 const record = shallowRef<SessionForm | null>(null)
 // Made before anything is sent, so that whatever is sent twice is stored once.
 const sessionId = crypto.randomUUID()

@@ -2,7 +2,8 @@
 import { computed } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api } from '@/api/calls'
-import { useLoaded } from '@/api/useLoaded'
+import { queries } from '@/api/queries'
+import { useAsked } from '@/api/useAsked'
 import { keptDraft } from '@/bench/useBench'
 import PageState from '@/parts/PageState.vue'
 import { account } from '@/stores/account'
@@ -12,7 +13,9 @@ import PlayerStage from './PlayerStage.vue'
 const route = useRoute()
 const router = useRouter()
 const from = computed(() => Number(route.query.from ?? 0))
-const { data, error, slow, reload } = useLoaded(() => api.playDraft(keptDraft()))
+const { data, error, slow, reload } = useAsked(() =>
+  queries.own(['tried'], () => api.playDraft(keptDraft())),
+)
 const back = () => void router.push('/bench')
 </script>
 

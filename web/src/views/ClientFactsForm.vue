@@ -19,8 +19,8 @@ import {
 } from '@/parts/labels'
 import BreathTap from '@/intake/BreathTap.vue'
 import WeightsMap from '@/intake/WeightsMap.vue'
-import { api } from '@/api/calls'
-import { useLoaded } from '@/api/useLoaded'
+import { queries } from '@/api/queries'
+import { useAsked } from '@/api/useAsked'
 import { emptyActivity } from './clientForm'
 import HandRoles from './HandRoles.vue'
 
@@ -49,7 +49,7 @@ const HANDS: readonly { value: Side; label: string }[] = [
   { value: 'LEFT', label: 'Left' },
   { value: 'RIGHT', label: 'Right' },
 ]
-const handRoles = useLoaded(() => api.handRoles())
+const handRoles = useAsked(() => queries.handRoles())
 const BOTH = { LEFT: 'Left', RIGHT: 'Right' }
 const of = (field: string) => props.problems.find((p) => p.field === field)?.message
 /** What everybody has with them is not asked for. */
@@ -155,7 +155,7 @@ const minutes = computed({
         <HandRoles
           v-if="handRoles.data.value"
           v-model="activity.roles"
-          :roles="handRoles.data.value[activity.discipline]"
+          :roles="handRoles.data.value[activity.discipline] ?? []"
           :title="activity.title"
           :problem="of(`activities[${i}].roles`)"
         />

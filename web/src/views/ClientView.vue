@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import { computed, provide, ref, watch } from 'vue'
 import { useRoute } from 'vue-router'
-import { api } from '@/api/calls'
-import { useLoaded } from '@/api/useLoaded'
+import { queries } from '@/api/queries'
+import { useAsked } from '@/api/useAsked'
 import HandMap from '@/hand/HandMap.vue'
 import PageState from '@/parts/PageState.vue'
 import SafetyNotes from '@/parts/SafetyNotes.vue'
-import { isAbout, useChanges } from '@/parts/useChanges'
 import { useNow } from '@/parts/useNow'
 import { useWidth } from '@/parts/useWidth'
 import { capital, longDate } from '@/parts/words'
@@ -19,20 +18,14 @@ const props = defineProps<{ clientId: string }>()
 
 const route = useRoute()
 const date = computed(() => (typeof route.query.date === 'string' ? route.query.date : undefined))
-const client = useLoaded(() => api.client(props.clientId))
-const day = useLoaded(() => api.day(props.clientId, date.value))
-const pains = useLoaded(() => api.pains(props.clientId))
+const client = useAsked(() => queries.client(props.clientId))
+const day = useAsked(() => queries.day(props.clientId, date.value))
+const pains = useAsked(() => queries.pains(props.clientId))
 
 async function reloadAll() {
   await Promise.all([client.reload(), day.reload(), pains.reload()])
 }
-watch(() => props.clientId, reloadAll)
-watch(date, () => day.reload())
 watch(useNow(60_000), () => day.reload())
-
-useChanges((changed) => {
-  if (isAbout(changed, props.clientId)) void reloadAll()
-})
 
 const chosenBlock = ref<string | null>(
   typeof route.query.block === 'string' ? route.query.block : null,

@@ -1,9 +1,9 @@
 <script setup lang="ts">
-import { api } from '@/api/calls'
-import { useLoaded } from '@/api/useLoaded'
+import { queries } from '@/api/queries'
+import { useAsked } from '@/api/useAsked'
 import PageState from '@/parts/PageState.vue'
 
-const { data, error, slow, reload } = useLoaded(() => api.clients())
+const { data, error, slow, reload } = useAsked(() => queries.clients())
 </script>
 
 <template>

@@ -4,13 +4,13 @@ import { onBeforeRouteLeave } from 'vue-router'
 import { api } from '@/api/calls'
 import { ServerProblem, type FieldProblem } from '@/api/client'
 import type { ClientForm, ClientView, Digit, HealthView, Side } from '@/api/types'
-import { useLoaded } from '@/api/useLoaded'
+import { queries } from '@/api/queries'
+import { useAsked } from '@/api/useAsked'
 import MindedPart from '@/intake/MindedPart.vue'
 import PainPart from '@/intake/PainPart.vue'
 import SetUpPart from '@/intake/SetUpPart.vue'
 import SignsPart from '@/intake/SignsPart.vue'
 import StateMark from '@/parts/StateMark.vue'
-import { isAbout, useChanges } from '@/parts/useChanges'
 import { capital, counted, dayMonth, words } from '@/parts/words'
 import BlockEditor from './BlockEditor.vue'
 import ClientFactsForm from './ClientFactsForm.vue'
@@ -50,11 +50,8 @@ watch(
 )
 onBeforeRouteLeave(() => !dirty.value || window.confirm('Leave without saving what you changed?'))
 
-const loadedHealth = useLoaded(() => api.health(props.clientId))
+const loadedHealth = useAsked(() => queries.health(props.clientId))
 const health = shallowRef<HealthView | null>(null)
-useChanges((changed) => {
-  if (isAbout(changed, props.clientId)) void loadedHealth.reload()
-})
 watch(loadedHealth.data, (found) => {
   if (found) health.value = found
 })

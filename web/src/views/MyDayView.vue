@@ -3,12 +3,12 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import { api } from '@/api/calls'
 import { ServerAway } from '@/api/client'
 import type { PegView, RoutineSummary, RoutineView } from '@/api/types'
-import { useLoaded } from '@/api/useLoaded'
+import { queries } from '@/api/queries'
+import { useAsked } from '@/api/useAsked'
 import ExerciseFigure from '@/hand/ExerciseFigure.vue'
 import { PURPOSES } from '@/parts/labels'
 import PageState from '@/parts/PageState.vue'
 import SafetyNotes from '@/parts/SafetyNotes.vue'
-import { useChanges } from '@/parts/useChanges'
 import { useNow } from '@/parts/useNow'
 import { useWidth } from '@/parts/useWidth'
 import { clock, counted, duration, longDate, toMinute, weekday } from '@/parts/words'
@@ -19,12 +19,11 @@ import KindLetter from '@/tape/KindLetter.vue'
 import RoutineTape from '@/tape/RoutineTape.vue'
 import MomentPicture from './MomentPicture.vue'
 
-const { data, error, slow, reload } = useLoaded(() => api.myDay())
+const { data, error, slow, reload } = useAsked(() => queries.myDay())
 const routine = shallowRef<RoutineView | null>(null)
 const why = ref('')
 const now = useNow()
 watch(useNow(60_000), () => void reload())
-useChanges(() => void reload())
 
 /** What the coach saved for this person, to be done at any time. */
 const own = shallowRef<readonly RoutineSummary[]>([])

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { api } from '@/api/calls'
 import type { LogEntry, MissedEntry } from '@/api/types'
-import { useLoaded } from '@/api/useLoaded'
+import { queries } from '@/api/queries'
+import { useAsked } from '@/api/useAsked'
 import { SENSATIONS } from '@/parts/labels'
 import PageState from '@/parts/PageState.vue'
 import { painTone } from '@/parts/painTone'
@@ -16,7 +16,7 @@ import type { TapeStep } from '@/tape/tape'
 /** What happened, the latest first, with what was missed in its place. */
 const props = defineProps<{ clientId: string }>()
 
-const { data, error, slow, reload } = useLoaded(() => api.log(props.clientId))
+const { data, error, slow, reload } = useAsked(() => queries.log(props.clientId))
 
 interface Row {
   readonly key: string

@@ -1,12 +1,11 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import { api } from '@/api/calls'
 import type { AttentionView, RosterRow } from '@/api/types'
-import { useLoaded } from '@/api/useLoaded'
+import { queries } from '@/api/queries'
+import { useAsked } from '@/api/useAsked'
 import PageState from '@/parts/PageState.vue'
 import StateMark from '@/parts/StateMark.vue'
-import { useChanges } from '@/parts/useChanges'
 import { useNow } from '@/parts/useNow'
 import { useWidth } from '@/parts/useWidth'
 import { addDays, counted, longDate } from '@/parts/words'
@@ -19,11 +18,9 @@ import RosterPlan from './RosterPlan.vue'
 const route = useRoute()
 const router = useRouter()
 const date = computed(() => (typeof route.query.date === 'string' ? route.query.date : undefined))
-const { data, error, slow, reload } = useLoaded(() => api.today(date.value))
-watch(date, () => void reload())
+const { data, error, slow, reload } = useAsked(() => queries.today(date.value))
 const minute = useNow(60_000)
 watch(minute, () => void reload())
-useChanges(() => void reload())
 
 const NAMES = 212
 const ROW = 52

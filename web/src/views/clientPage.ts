@@ -1,12 +1,12 @@
 import { inject, type InjectionKey, type Ref } from 'vue'
 import type { ClientView, DayView, PainView } from '@/api/types'
-import type { Loaded } from '@/api/useLoaded'
+import type { Asked } from '@/api/useAsked'
 
 /** What the page of a client shares with its tabs. */
 export interface ClientPage {
-  readonly client: Loaded<ClientView>
-  readonly day: Loaded<DayView>
-  readonly pains: Loaded<PainView[]>
+  readonly client: Asked<ClientView>
+  readonly day: Asked<DayView>
+  readonly pains: Asked<PainView[]>
   readonly reloadAll: () => Promise<void>
   readonly chosenBlock: Ref<string | null>
 }

@@ -3,7 +3,8 @@ import { computed, ref } from 'vue'
 import { api } from '@/api/calls'
 import type { CalendarForm, CalendarPreview, CalendarView, TitleChoice } from '@/api/types'
 import { useAttempt } from '@/api/useAttempt'
-import { useLoaded } from '@/api/useLoaded'
+import { queries } from '@/api/queries'
+import { useAsked } from '@/api/useAsked'
 import StateMark from '@/parts/StateMark.vue'
 import { account } from '@/stores/account'
 import { counted } from '@/parts/words'
@@ -17,7 +18,7 @@ const props = defineProps<{ clientId: string }>()
 const { client, day, reloadAll } = useClientPage()
 const activities = computed(() => client.data.value?.facts.activities ?? [])
 const today = computed(() => day.data.value?.date ?? new Date().toISOString().slice(0, 10))
-const calendars = useLoaded(() => api.calendars(props.clientId))
+const calendars = useAsked(() => queries.calendars(props.clientId))
 const { busy, message, attempt } = useAttempt()
 
 const LARGEST_FILE = 5_000_000

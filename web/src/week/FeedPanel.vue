@@ -2,11 +2,12 @@
 import { computed, ref } from 'vue'
 import { api } from '@/api/calls'
 import { useAttempt } from '@/api/useAttempt'
-import { useLoaded } from '@/api/useLoaded'
+import { queries } from '@/api/queries'
+import { useAsked } from '@/api/useAsked'
 
 /** The planned sessions for a calendar of one's own: a file, or an address that it fetches. */
 const props = defineProps<{ clientId: string }>()
-const feed = useLoaded(() => api.feed(props.clientId))
+const feed = useAsked(() => queries.feed(props.clientId))
 const alarmMinutes = ref(5)
 const breaks = ref(false)
 const address = ref<string | null>(null)

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import { api } from '@/api/calls'
 import type { ActivityForm, CalendarPreview, TitleChoice, TitleMeaning } from '@/api/types'
-import { useLoaded } from '@/api/useLoaded'
+import { queries } from '@/api/queries'
+import { useAsked } from '@/api/useAsked'
 import StateMark from '@/parts/StateMark.vue'
 import { useWidth } from '@/parts/useWidth'
 import { counted, dayMonth, weekday } from '@/parts/words'
@@ -28,8 +28,7 @@ watch(weeks, (list) => {
   page.value = Math.min(page.value, list.length - 1)
 })
 const monday = computed(() => weeks.value[page.value] ?? props.today)
-const days = useLoaded(() => api.week(props.clientId, monday.value))
-watch(monday, () => days.reload())
+const days = useAsked(() => queries.week(props.clientId, monday.value))
 
 const frame = ref<HTMLElement | null>(null)
 const width = useWidth(frame, 700)
@@ -37,7 +36,7 @@ const NAMES = 72
 const ROW = 54
 const FIRST = 56
 const BAND = 32
-const shown = computed(() => days.data.value ?? [])
+const shown = computed(() => days.data.value?.days ?? [])
 const fromHour = computed(() => Math.min(8, ...shown.value.map((d) => Math.floor(d.wakesHour))))
 const toHour = computed(() => Math.max(24, ...shown.value.map((d) => Math.ceil(d.sleepsHour))))
 const ribbonWidth = computed(() => Math.max(280, width.value - NAMES - 12))

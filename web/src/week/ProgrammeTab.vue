@@ -8,11 +8,11 @@ import type {
   ProgrammeForm,
   ProgrammeTemplateView,
 } from '@/api/types'
-import { useLoaded } from '@/api/useLoaded'
+import { queries } from '@/api/queries'
+import { useAsked } from '@/api/useAsked'
 import { FREQUENCIES, PARTS_OF_DAY, PURPOSES, keys } from '@/parts/labels'
 import PageState from '@/parts/PageState.vue'
 import StateMark from '@/parts/StateMark.vue'
-import { isAbout, useChanges } from '@/parts/useChanges'
 import { addDays, counted, longDate } from '@/parts/words'
 import PegIcon from '@/ribbon/PegIcon.vue'
 import { useClientPage } from '@/views/clientPage'
@@ -20,8 +20,8 @@ import { useClientPage } from '@/views/clientPage'
 /** What a client is on for some weeks: chosen from the ready ones, then made their own. */
 const props = defineProps<{ clientId: string }>()
 const { client, day, reloadAll } = useClientPage()
-const current = useLoaded(() => api.programme(props.clientId))
-const ready = useLoaded(() => api.programmes())
+const current = useAsked(() => queries.programme(props.clientId))
+const ready = useAsked(() => queries.programmes())
 
 const form = ref<ProgrammeForm | null>(null)
 const problems = ref<readonly FieldProblem[]>([])
@@ -37,9 +37,6 @@ function showStored() {
 watch(stored, () => {
   // What is being typed stays when the page hears of a change elsewhere.
   if (JSON.stringify(form.value) === shown) showStored()
-})
-useChanges((changed) => {
-  if (isAbout(changed, props.clientId)) void current.reload()
 })
 /** What waits because of the hands: obligations that wait for the same reason together. */
 const waits = computed(() => {

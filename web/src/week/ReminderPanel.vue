@@ -3,13 +3,14 @@ import { ref, watch } from 'vue'
 import { api } from '@/api/calls'
 import type { ReminderForm } from '@/api/types'
 import { useAttempt } from '@/api/useAttempt'
-import { useLoaded } from '@/api/useLoaded'
+import { queries } from '@/api/queries'
+import { useAsked } from '@/api/useAsked'
 import StateMark from '@/parts/StateMark.vue'
 import { toMinute } from '@/parts/words'
 
 /** Reminders, each off until somebody turns it on. */
 const props = defineProps<{ clientId: string }>()
-const loaded = useLoaded(() => api.reminders(props.clientId))
+const loaded = useAsked(() => queries.reminders(props.clientId))
 const form = ref<ReminderForm | null>(null)
 const saved = ref(false)
 const { busy, message, attempt } = useAttempt()

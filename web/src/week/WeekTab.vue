@@ -101,7 +101,7 @@ const chosenHour = computed(
 )
 const movable = (peg: PegView) => peg.lineId !== null && peg.state !== 'DONE'
 const unmetThen = computed(() =>
-  (week.told.value?.unmet ?? []).filter(
+  (week.plan.value?.unmet ?? []).filter(
     (u) => !chosenDay.value || u.date === null || u.date === chosenDay.value.date,
   ),
 )
@@ -386,8 +386,8 @@ onUnmounted(() => {
             >Calendars and reminders</RouterLink
           >
         </p>
-        <ul v-if="week.told.value?.counts.length" class="counts">
-          <li v-for="count in week.told.value.counts" :key="count.lineId">
+        <ul v-if="week.plan.value?.counts.length" class="counts">
+          <li v-for="count in week.plan.value.counts" :key="count.lineId">
             <PegIcon :purpose="count.purpose" />
             {{ PURPOSES[count.purpose] }}
             <b :class="{ short: count.placed < count.wanted }"
@@ -409,8 +409,8 @@ onUnmounted(() => {
             {{ clockOf(week.held.value.hour) }}
           </h3>
           <p class="quiet">Let go to keep it, Escape to leave it.</p>
-          <ul v-if="week.preview.value?.moves.length" class="list">
-            <li v-for="move in week.preview.value.moves" :key="move">{{ move }}</li>
+          <ul v-if="week.plan.value?.moves.length" class="list">
+            <li v-for="move in week.plan.value.moves" :key="move">{{ move }}</li>
           </ul>
           <p v-else-if="week.preview.value">Nothing else moves.</p>
         </template>

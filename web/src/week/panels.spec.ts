@@ -9,6 +9,7 @@ import MeaningChoice from './MeaningChoice.vue'
 import PracticeRibbon from './PracticeRibbon.vue'
 import ReminderPanel from './ReminderPanel.vue'
 import SentenceField from './SentenceField.vue'
+import { aWeek } from './samples'
 
 beforeEach(() => vi.useFakeTimers())
 afterEach(() => {
@@ -101,7 +102,7 @@ describe('a calendar before it is taken over', () => {
     notes: ['Nobody knows the time zone “Sea”.'],
   }
   const open = () => {
-    vi.spyOn(api, 'week').mockResolvedValue([])
+    vi.spyOn(api, 'week').mockResolvedValue(aWeek([]))
     return mount(ImportPreview, {
       props: {
         clientId: 'c',

@@ -1,11 +1,18 @@
-import type { DayBlockView, DayView, PegView, PlanSessionView, PlanView } from '@/api/types'
+import type {
+  DayBlockView,
+  DayView,
+  PegView,
+  PlanSessionView,
+  PlanView,
+  WeekView,
+} from '@/api/types'
 
 /** A Monday with one block and one session, for the tests of this folder. */
 export const aPeg = (changes: Partial<PegView> = {}): PegView => ({
   blockId: null,
   lineId: 'care',
   pinned: false,
-  why: '',
+  why: 'At its time: evening (19:00).',
   purpose: 'RECOVERY',
   state: 'PLANNED',
   open: true,
@@ -66,6 +73,12 @@ export const aSession = (changes: Partial<PlanSessionView> = {}): PlanSessionVie
   pinned: false,
   why: 'At its time: evening (19:00).',
   ...changes,
+})
+
+/** A week with its plan. */
+export const aWeek = (days: DayView[], plan: Partial<PlanView> = {}): WeekView => ({
+  days,
+  plan: aPlan(plan),
 })
 
 export const aPlan = (changes: Partial<PlanView> = {}): PlanView => ({

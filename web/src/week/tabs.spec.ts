@@ -4,18 +4,14 @@ import { ref } from 'vue'
 import { createMemoryHistory, createRouter } from 'vue-router'
 import { api } from '@/api/calls'
 import { ServerProblem } from '@/api/client'
-import type { ProgrammeForm, ProgrammeView } from '@/api/types'
+import { keeper } from '@/api/queries'
+import type { PlanView, ProgrammeForm, ProgrammeView } from '@/api/types'
 import { CLIENT_PAGE, type ClientPage } from '@/views/clientPage'
 import ProgrammeTab from './ProgrammeTab.vue'
-import { aBlock, aDay, aPeg, aPlan, aSession } from './samples'
+import { aBlock, aDay, aPeg, aSession, aWeek } from './samples'
 import WeekTab from './WeekTab.vue'
 
-const { listeners } = vi.hoisted(() => ({ listeners: new Set<(id: string) => void>() }))
-vi.mock('@/parts/useChanges', () => ({
-  useChanges: (heard: (id: string) => void) => listeners.add(heard),
-  isAbout: (id: string, clientId: string) => id === clientId,
-}))
-const changed = (id: string) => listeners.forEach((heard) => heard(id))
+const changed = (id: string) => void keeper.invalidateQueries({ queryKey: ['client', id] })
 
 const day = aDay({
   blocks: [aBlock({ endHour: 13, warmUpReason: 'As long as wanted, ends as the block starts.' })],
@@ -32,8 +28,8 @@ const day = aDay({
     }),
   ],
 })
-const plan = (changes: Parameters<typeof aPlan>[0] = {}) =>
-  aPlan({
+const week = (changes: Partial<PlanView> = {}) =>
+  aWeek([day], {
     sessions: [aSession()],
     unmet: [{ lineId: 'care', date: '2026-12-01', sentence: 'No room for recovery on Tuesday.' }],
     counts: [{ lineId: 'care', title: 'recovery', purpose: 'RECOVERY', placed: 6, wanted: 7 }],
@@ -84,6 +80,7 @@ const loaded = <T>(value: T) => ({
   error: ref(undefined),
   slow: ref(false),
   reload: () => Promise.resolve(),
+  set: () => undefined,
 })
 const open = async (tab: typeof WeekTab | typeof ProgrammeTab) => {
   const router = createRouter({
@@ -110,11 +107,9 @@ const named = (wrapper: VueWrapper, text: string) =>
   wrapper.findAll('button').find((b) => b.text().includes(text))
 
 beforeEach(() => {
-  vi.spyOn(api, 'week').mockResolvedValue([day])
-  vi.spyOn(api, 'plan').mockResolvedValue(plan())
+  vi.spyOn(api, 'week').mockResolvedValue(week())
 })
 afterEach(() => {
-  listeners.clear()
   vi.restoreAllMocks()
   document.body.innerHTML = ''
 })
@@ -143,8 +138,8 @@ describe('the week tab', () => {
   })
 
   it('is moved by the keyboard: arrows ask, Enter keeps, Escape leaves', async () => {
-    const ask = vi.spyOn(api, 'previewPlan').mockResolvedValue(plan({ moves: ['Strength moves.'] }))
-    const pin = vi.spyOn(api, 'pinSession').mockResolvedValue(plan())
+    const ask = vi.spyOn(api, 'previewWeek').mockResolvedValue(week({ moves: ['Strength moves.'] }))
+    const pin = vi.spyOn(api, 'pinSessions').mockResolvedValue(week())
     const wrapper = await open(WeekTab)
     const peg = wrapper.find('.peg[role=button]')
     await peg.trigger('keydown', { key: 'ArrowRight' })
@@ -155,17 +150,17 @@ describe('the week tab', () => {
     await peg.trigger('keydown', { key: 'ArrowLeft' })
     await peg.trigger('keydown', { key: 'Enter' })
     await vi.waitFor(() => expect(pin).toHaveBeenCalledTimes(1))
-    expect(pin.mock.calls[0]?.[1]).toMatchObject({ startsAt: '18:55', pinned: true })
+    expect(pin.mock.calls[0]?.[2]).toMatchObject([{ startsAt: '18:55', pinned: true }])
   })
 
   it('leaves a session out on Delete and pins it on P', async () => {
-    const pin = vi.spyOn(api, 'pinSession').mockResolvedValue(plan())
+    const pin = vi.spyOn(api, 'pinSessions').mockResolvedValue(week())
     const wrapper = await open(WeekTab)
     await wrapper.find('.peg[role=button]').trigger('keydown', { key: 'Delete' })
-    await vi.waitFor(() => expect(pin.mock.calls[0]?.[1]).toMatchObject({ skipped: true }))
+    await vi.waitFor(() => expect(pin.mock.calls[0]?.[2]).toMatchObject([{ skipped: true }]))
     await wrapper.find('.peg[role=button]').trigger('keydown', { key: 'p' })
     await vi.waitFor(() =>
-      expect(pin.mock.calls[1]?.[1]).toMatchObject({ startsAt: '19:00', pinned: true }),
+      expect(pin.mock.calls[1]?.[2]).toMatchObject([{ startsAt: '19:00', pinned: true }]),
     )
   })
 })

@@ -2,21 +2,31 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { effectScope, nextTick, ref, type EffectScope } from 'vue'
 import { api } from '@/api/calls'
 import { ServerProblem } from '@/api/client'
-import type { PlanView } from '@/api/types'
-import { aBlock, aDay, aPeg, aPlan } from './samples'
+import type { WeekView } from '@/api/types'
+import { aBlock, aDay, aPeg, aWeek } from './samples'
 import { useWeek } from './useWeek'
 
 const peg = aPeg()
 const block = aBlock()
 const monday = aDay({ pegs: [peg], planned: 1 })
-const plan = (moves: string[] = []) => aPlan({ moves })
+const would = (moves: string[] = [], day = monday) => aWeek([day], { moves })
+/** The day with the block at noon, as the server answers it. */
+const atNoon = aDay({
+  pegs: [peg],
+  blocks: [aBlock({ startsAt: '12:00:00', startHour: 12, endHour: 13.5 })],
+})
+
+/** What one call asked for. */
+const inOneCall = (pin: { mock: { calls: Parameters<typeof api.pinSessions>[] } }) => {
+  expect(pin.mock.calls).toHaveLength(1)
+  return pin.mock.calls[0]?.[2].map((form) => [form.date, form.startsAt, form.skipped])
+}
 
 describe('the week', () => {
   let scope: EffectScope
   beforeEach(() => {
     scope = effectScope()
-    vi.spyOn(api, 'week').mockResolvedValue([monday])
-    vi.spyOn(api, 'plan').mockResolvedValue(plan())
+    vi.spyOn(api, 'week').mockResolvedValue(aWeek([monday]))
   })
   afterEach(() => {
     scope.stop()
@@ -31,7 +41,7 @@ describe('the week', () => {
   }
 
   it('asks what would be while something is held, and stores nothing', async () => {
-    const ask = vi.spyOn(api, 'previewPlan').mockResolvedValue(plan(['Recovery moves.']))
+    const ask = vi.spyOn(api, 'previewWeek').mockResolvedValue(would(['Recovery moves.']))
     const week = await open()
     await week.hold({ kind: 'session', day: monday, peg }, 20.25)
     expect(ask).toHaveBeenCalledWith('c', {
@@ -48,28 +58,28 @@ describe('the week', () => {
       startsAt: null,
       endsAt: null,
     })
-    expect(week.told.value?.moves).toEqual(['Recovery moves.'])
+    expect(week.plan.value?.moves).toEqual(['Recovery moves.'])
     week.letGo()
-    expect(week.told.value?.moves).toEqual([])
+    expect(week.plan.value?.moves).toEqual([])
     expect(week.canUndo.value).toBe(false)
   })
 
   it('lets the newest answer win', async () => {
-    const answers: ((view: PlanView) => void)[] = []
-    vi.spyOn(api, 'previewPlan').mockImplementation(
+    const answers: ((view: WeekView) => void)[] = []
+    vi.spyOn(api, 'previewWeek').mockImplementation(
       () => new Promise((resolve) => answers.push(resolve)),
     )
     const week = await open()
     const first = week.hold({ kind: 'session', day: monday, peg }, 20)
     const second = week.hold({ kind: 'session', day: monday, peg }, 21)
-    answers[1]?.(plan(['second']))
-    answers[0]?.(plan(['first']))
+    answers[1]?.(would(['second']))
+    answers[0]?.(would(['first']))
     await Promise.all([first, second])
-    expect(week.preview.value?.moves).toEqual(['second'])
+    expect(week.plan.value?.moves).toEqual(['second'])
   })
 
   it('keeps a block where it was let go, and puts it back on undo', async () => {
-    vi.spyOn(api, 'previewPlan').mockResolvedValue(plan())
+    vi.spyOn(api, 'previewWeek').mockResolvedValue(would([], atNoon))
     const save = vi
       .spyOn(api, 'saveBlock')
       .mockImplementation((_client, id, form) =>
@@ -77,7 +87,7 @@ describe('the week', () => {
       )
     const week = await open()
     await week.hold({ kind: 'block', day: monday, block }, 12)
-    expect(week.shown.value[0]?.blocks[0]?.startsAt).toBe('12:00')
+    expect(week.shown.value[0]?.blocks[0]?.startsAt).toBe('12:00:00')
     await week.keep()
     expect(save).toHaveBeenLastCalledWith(
       'c',
@@ -95,34 +105,30 @@ describe('the week', () => {
   })
 
   it('pins, lets go and skips, each with its way back', async () => {
-    const pin = vi.spyOn(api, 'pinSession').mockResolvedValue(plan())
+    const pin = vi.spyOn(api, 'pinSessions').mockResolvedValue(would())
     const week = await open()
     await week.pin('2026-11-30', peg, '08:15')
-    expect(pin).toHaveBeenLastCalledWith('c', {
-      lineId: 'care',
-      date: '2026-11-30',
-      startsAt: '08:15',
-      pinned: true,
-      skipped: false,
-    })
+    expect(pin).toHaveBeenLastCalledWith('c', '2026-11-30', [
+      { lineId: 'care', date: '2026-11-30', startsAt: '08:15', pinned: true, skipped: false },
+    ])
     await week.undo()
-    expect(pin).toHaveBeenLastCalledWith(
-      'c',
+    expect(pin).toHaveBeenLastCalledWith('c', '2026-11-30', [
       expect.objectContaining({ startsAt: '19:00', pinned: false }),
-    )
+    ])
     await week.release('2026-11-30', { ...peg, pinned: true })
     await week.undo()
-    expect(pin).toHaveBeenLastCalledWith(
-      'c',
+    expect(pin).toHaveBeenLastCalledWith('c', '2026-11-30', [
       expect.objectContaining({ startsAt: '19:00', pinned: true }),
-    )
+    ])
     await week.skip('2026-11-30', peg)
-    expect(pin).toHaveBeenLastCalledWith('c', expect.objectContaining({ skipped: true }))
+    expect(pin).toHaveBeenLastCalledWith('c', '2026-11-30', [
+      expect.objectContaining({ skipped: true }),
+    ])
     expect(week.notice.value).toBe('Left out; it is not owed.')
   })
 
   it('says why something could not be kept and shows the week as it is', async () => {
-    vi.spyOn(api, 'previewPlan').mockResolvedValue(plan())
+    vi.spyOn(api, 'previewWeek').mockResolvedValue(would())
     vi.spyOn(api, 'saveBlock').mockRejectedValue(
       new ServerProblem(400, 'Not yet', 'Some fields need another look.', [
         { field: 'startsAt', message: 'lies in another block' },
@@ -138,7 +144,7 @@ describe('the week', () => {
   })
 
   it('puts a block on another day and back on undo', async () => {
-    const preview = vi.spyOn(api, 'previewPlan').mockResolvedValue(plan())
+    const preview = vi.spyOn(api, 'previewWeek').mockResolvedValue(would())
     const save = vi
       .spyOn(api, 'saveBlock')
       .mockImplementation((_client, id, form) =>
@@ -150,7 +156,6 @@ describe('the week', () => {
       'c',
       expect.objectContaining({ toDate: '2026-12-01', startsAt: '12:00' }),
     )
-    expect(week.shown.value[0]?.blocks).toEqual([])
     await week.keep()
     expect(week.notice.value).toBe('Practice is on Tuesday 1 December, 12:00 to 13:30 now.')
     await week.undo()
@@ -162,18 +167,18 @@ describe('the week', () => {
   })
 
   it('puts a session on another day and owes none on its own', async () => {
-    vi.spyOn(api, 'previewPlan').mockResolvedValue(plan())
-    const pin = vi.spyOn(api, 'pinSession').mockResolvedValue(plan())
+    vi.spyOn(api, 'previewWeek').mockResolvedValue(would())
+    const pin = vi.spyOn(api, 'pinSessions').mockResolvedValue(would())
     const week = await open()
     await week.hold({ kind: 'session', day: monday, peg }, 20, '2026-12-01')
     await week.keep()
-    expect(pin.mock.calls.map(([, form]) => [form.date, form.startsAt, form.skipped])).toEqual([
+    expect(inOneCall(pin)).toEqual([
       ['2026-11-30', null, true],
       ['2026-12-01', '20:00', false],
     ])
     pin.mockClear()
     await week.undo()
-    expect(pin.mock.calls.map(([, form]) => [form.date, form.startsAt, form.skipped])).toEqual([
+    expect(inOneCall(pin)).toEqual([
       ['2026-12-01', null, false],
       ['2026-11-30', '19:00', false],
     ])

@@ -1,12 +1,12 @@
-import { computed, ref, shallowRef, watch, type Ref } from 'vue'
+import { computed, ref, shallowRef, type Ref } from 'vue'
 import { api } from '@/api/calls'
-import { ServerProblem } from '@/api/client'
-import type { DayBlockView, DayBusyView, DayView, PegView, PlanView } from '@/api/types'
-import { useLoaded } from '@/api/useLoaded'
-import { isAbout, useChanges } from '@/parts/useChanges'
+import { sentenceOf } from '@/api/client'
+import { queries } from '@/api/queries'
+import type { DayBlockView, DayBusyView, DayView, PegView, PinForm, WeekView } from '@/api/types'
+import { useAsked } from '@/api/useAsked'
 import { longDate, toMinute } from '@/parts/words'
 import { blockForm } from '@/views/blockForm'
-import { clockOf, withBlockAt, withPlan } from './shown'
+import { clockOf } from './shown'
 
 /** What is moved, and to which hour. */
 export type Move =
@@ -23,38 +23,17 @@ interface Undone {
  * way; letting go keeps it, and every step can be undone.
  */
 export function useWeek(clientId: string, date: Readonly<Ref<string>>) {
-  /** Both together, so that a week never shows with the plan of another. */
-  const loaded = useLoaded(async () => {
-    const [days, plan] = await Promise.all([
-      api.week(clientId, date.value),
-      api.plan(clientId, date.value),
-    ])
-    return { days, plan }
-  })
-  const plan = computed(() => loaded.data.value?.plan ?? null)
-  const preview = shallowRef<PlanView | null>(null)
+  const loaded = useAsked(() => queries.week(clientId, date.value))
+  const preview = shallowRef<WeekView | null>(null)
   const held = shallowRef<{ move: Move; hour: number; date: string } | null>(null)
   const undos = shallowRef<readonly Undone[]>([])
   const notice = ref('')
   const error = ref('')
   let latest = 0
 
-  const reload = loaded.reload
-  watch(date, reload)
-  useChanges((changed) => {
-    if (isAbout(changed, clientId)) void reload()
-  })
-
-  const shown = computed<DayView[]>(() => {
-    let week = loaded.data.value?.days ?? []
-    const now = preview.value ?? plan.value
-    if (now) week = withPlan(week, now)
-    if (held.value?.move.kind === 'block') {
-      week = withBlockAt(week, held.value.move.block.id, held.value.hour, held.value.date)
-    }
-    return week
-  })
-  const told = computed(() => preview.value ?? plan.value)
+  const week = computed(() => preview.value ?? loaded.data.value)
+  const shown = computed<readonly DayView[]>(() => week.value?.days ?? [])
+  const plan = computed(() => week.value?.plan ?? null)
 
   /** Shows what would be with something at another hour, perhaps on another day. */
   async function hold(move: Move, hour: number, date = move.day.date) {
@@ -62,7 +41,7 @@ export function useWeek(clientId: string, date: Readonly<Ref<string>>) {
     const mine = ++latest
     const time = clockOf(hour)
     try {
-      const answer = await api.previewPlan(clientId, {
+      const answer = await api.previewWeek(clientId, {
         date: move.day.date,
         pin:
           move.kind === 'session'
@@ -92,6 +71,7 @@ export function useWeek(clientId: string, date: Readonly<Ref<string>>) {
     preview.value = null
   }
 
+  /** Does something that can be undone; the week that is answered is shown at once. */
   async function attempt(what: () => Promise<Undone>) {
     error.value = ''
     notice.value = ''
@@ -100,10 +80,9 @@ export function useWeek(clientId: string, date: Readonly<Ref<string>>) {
       undos.value = [...undos.value, undone]
       notice.value = undone.text
     } catch (e) {
-      error.value =
-        e instanceof ServerProblem && e.errors[0] ? e.errors[0].message : (e as Error).message
+      error.value = sentenceOf(e)
     }
-    await reload()
+    await loaded.reload()
     letGo()
   }
 
@@ -141,42 +120,50 @@ export function useWeek(clientId: string, date: Readonly<Ref<string>>) {
     })
   }
 
-  /** Puts a session somewhere, or leaves it out; the way back is where it was. */
-  async function put(
-    day: string,
-    peg: PegView,
-    to: { startsAt: string | null; pinned: boolean; skipped: boolean },
-    text: string,
-  ) {
-    const where = { lineId: peg.lineId ?? '', date: day }
-    const before = { startsAt: toMinute(peg.startsAt), pinned: peg.pinned, skipped: false }
-    await attempt(async () => {
-      await api.pinSession(clientId, { ...where, ...to })
-      return { text, run: () => api.pinSession(clientId, { ...where, ...before }) }
+  /** Puts sessions somewhere, or leaves them out, in one go; the way back is where they were. */
+  const put = (day: string, to: readonly PinForm[], back: readonly PinForm[], text: string) =>
+    attempt(async () => {
+      loaded.set(await api.pinSessions(clientId, day, to))
+      return { text, run: () => api.pinSessions(clientId, day, back) }
     })
-  }
+  const where = (date: string, peg: PegView) => ({ lineId: peg.lineId ?? '', date })
+  const asItWas = (date: string, peg: PegView): PinForm => ({
+    ...where(date, peg),
+    startsAt: toMinute(peg.startsAt),
+    pinned: peg.pinned,
+    skipped: false,
+  })
+  const there = (date: string, peg: PegView, startsAt: string): PinForm => ({
+    ...where(date, peg),
+    startsAt,
+    pinned: true,
+    skipped: false,
+  })
+  const toThePlan = (date: string, peg: PegView): PinForm => ({
+    ...where(date, peg),
+    startsAt: null,
+    pinned: false,
+    skipped: false,
+  })
+  const leftOut = (date: string, peg: PegView): PinForm => ({
+    ...toThePlan(date, peg),
+    skipped: true,
+  })
+
+  const pin = (day: string, peg: PegView, time: string) =>
+    put(day, [there(day, peg, time)], [asItWas(day, peg)], `Pinned at ${time}.`)
   /** Puts a session on another day; on its own day it is not owed any more. */
-  async function pinOn(from: string, to: string, peg: PegView, time: string) {
-    const lineId = peg.lineId ?? ''
-    const there = { lineId, date: to, startsAt: time, pinned: true, skipped: false }
-    const away = { lineId, date: from, startsAt: null, pinned: false, skipped: true }
-    await attempt(async () => {
-      await api.pinSession(clientId, away)
-      await api.pinSession(clientId, there)
-      return {
-        text: `Pinned on ${longDate(to)} at ${time}.`,
-        run: async () => {
-          await api.pinSession(clientId, { ...there, startsAt: null, pinned: false })
-          await api.pinSession(clientId, {
-            ...away,
-            startsAt: toMinute(peg.startsAt),
-            pinned: peg.pinned,
-            skipped: false,
-          })
-        },
-      }
-    })
-  }
+  const pinOn = (from: string, to: string, peg: PegView, time: string) =>
+    put(
+      from,
+      [leftOut(from, peg), there(to, peg, time)],
+      [toThePlan(to, peg), asItWas(from, peg)],
+      `Pinned on ${longDate(to)} at ${time}.`,
+    )
+  const release = (day: string, peg: PegView) =>
+    put(day, [toThePlan(day, peg)], [asItWas(day, peg)], 'It goes where the plan puts it.')
+  const skip = (day: string, peg: PegView) =>
+    put(day, [leftOut(day, peg)], [asItWas(day, peg)], 'Left out; it is not owed.')
 
   /** Puts what was typed into the days. */
   const write = (text: string) =>
@@ -229,18 +216,6 @@ export function useWeek(clientId: string, date: Readonly<Ref<string>>) {
       }
     })
 
-  const pin = (day: string, peg: PegView, time: string) =>
-    put(day, peg, { startsAt: time, pinned: true, skipped: false }, `Pinned at ${time}.`)
-  const release = (day: string, peg: PegView) =>
-    put(
-      day,
-      peg,
-      { startsAt: null, pinned: false, skipped: false },
-      'It goes where the plan puts it.',
-    )
-  const skip = (day: string, peg: PegView) =>
-    put(day, peg, { startsAt: null, pinned: false, skipped: true }, 'Left out; it is not owed.')
-
   async function undo() {
     const last = undos.value.at(-1)
     if (!last) return
@@ -252,14 +227,13 @@ export function useWeek(clientId: string, date: Readonly<Ref<string>>) {
     } catch (e) {
       error.value = (e as Error).message
     }
-    await reload()
+    await loaded.reload()
   }
 
   return {
     loaded,
     plan,
     shown,
-    told,
     held,
     preview,
     notice,
@@ -275,6 +249,6 @@ export function useWeek(clientId: string, date: Readonly<Ref<string>>) {
     draw,
     takeOutBusy,
     undo,
-    reload,
+    reload: loaded.reload,
   }
 }

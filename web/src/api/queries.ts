@@ -1,0 +1,76 @@
+import { QueryClient } from '@tanstack/vue-query'
+import { api } from './calls'
+
+/** Asked once and again only when something changed; a refusal is shown and not asked again. */
+export const keeper = new QueryClient({
+  defaultOptions: {
+    queries: {
+      retry: false,
+      refetchOnWindowFocus: false,
+      refetchOnReconnect: false,
+      networkMode: 'always',
+    },
+  },
+})
+
+/**
+ * A question to the server.
+ *
+ * `key` says what it is about, first the client if it is about one; `keptFor` for how many
+ * milliseconds an answer may be shown again without asking.
+ */
+export interface Query<T> {
+  readonly key: readonly unknown[]
+  readonly ask: () => Promise<T>
+  readonly keptFor: number
+}
+
+/** What may change at any time is asked for whenever it is shown. */
+const query = <T>(key: readonly unknown[], ask: () => Promise<T>): Query<T> => ({
+  key,
+  ask,
+  keptFor: 0,
+})
+/** What ships with the program is the same until it is started anew. */
+const shipped = <T>(key: string, ask: () => Promise<T>): Query<T> => ({
+  key: [key],
+  ask,
+  keptFor: Infinity,
+})
+const about = <T>(client: string, what: readonly unknown[], ask: () => Promise<T>) =>
+  query(['client', client, ...what], ask)
+
+/** Every question that pages ask, with its key and its call in one place. */
+export const queries = {
+  today: (date?: string) => query(['today', date], () => api.today(date)),
+  myDay: () => query(['my-day'], api.myDay),
+  clients: () => query(['clients'], api.clients),
+  handRoles: () => shipped('hand-roles', api.handRoles),
+  programmes: () => shipped('programmes', api.programmes),
+  exerciseChoices: () => query(['library', 'choices'], api.exerciseChoices),
+  library: () => query(['library'], api.library),
+  exerciseUses: (id: string) => query(['library', id, 'uses'], () => api.exerciseUses(id)),
+  exercise: (id: string, seen: { client?: string; version?: number }) =>
+    query(['library', id, seen], () => api.exercise(id, seen)),
+  routines: () => query(['routines'], api.routines),
+  routine: (id: string) => query(['routines', id], () => api.routine(id)),
+  templates: () => query(['templates'], api.templates),
+  client: (id: string) => about(id, ['facts'], () => api.client(id)),
+  day: (id: string, date?: string) => about(id, ['day', date], () => api.day(id, date)),
+  week: (id: string, date: string) => about(id, ['week', date], () => api.week(id, date)),
+  pains: (id: string) => about(id, ['pains'], () => api.pains(id)),
+  health: (id: string) => about(id, ['health'], () => api.health(id)),
+  setUp: (id: string) => about(id, ['set-up'], () => api.setUp(id)),
+  log: (id: string) => about(id, ['log'], () => api.log(id)),
+  programme: (id: string) => about(id, ['programme'], () => api.programme(id)),
+  calendars: (id: string) => about(id, ['calendars'], () => api.calendars(id)),
+  feed: (id: string) => about(id, ['feed'], () => api.feed(id)),
+  reminders: (id: string) => query(['form', 'reminders', id], () => api.reminders(id)),
+  timeline: (id: string, block: string) =>
+    about(id, ['timeline', block], () => api.timeline(id, block)),
+  unsuited: (id: string) => about(id, ['unsuited'], () => api.unsuited(id)),
+  /** What is being written is not asked for again meanwhile, whatever changes elsewhere. */
+  clientForm: (id: string) => query(['form', 'client', id], () => api.client(id)),
+  /** What a page puts together for itself, once. */
+  own: query,
+}

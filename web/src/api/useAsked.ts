@@ -1,0 +1,51 @@
+import { keepPreviousData, useQuery } from '@tanstack/vue-query'
+import { computed, readonly, ref, watch, type Ref } from 'vue'
+import { keeper, type Query } from './queries'
+
+export interface Asked<T> {
+  readonly data: Readonly<Ref<T | undefined>>
+  readonly error: Readonly<Ref<Error | undefined>>
+  /** True only once it takes long enough to be noticed. */
+  readonly slow: Readonly<Ref<boolean>>
+  readonly reload: () => Promise<void>
+  /** What is known since, from an answer to something else. */
+  readonly set: (answer: T) => void
+}
+
+const NOTICED_AFTER = 300
+
+/**
+ * Asks the server something, again whenever the question changes or what it is about is said to
+ * have changed. The newest answer wins; an old one stays until then.
+ */
+export function useAsked<T>(question: () => Query<T>): Asked<T> {
+  const query = computed(question)
+  const { data, error, isFetching, refetch } = useQuery(
+    computed(() => ({
+      queryKey: query.value.key,
+      queryFn: () => query.value.ask(),
+      gcTime: query.value.keptFor,
+      staleTime: query.value.keptFor,
+      placeholderData: keepPreviousData,
+    })),
+    keeper,
+  )
+  const slow = ref(false)
+  watch(
+    isFetching,
+    (fetching, _, onCleanup) => {
+      const timer = setTimeout(() => (slow.value = fetching), fetching ? NOTICED_AFTER : 0)
+      onCleanup(() => clearTimeout(timer))
+    },
+    { immediate: true },
+  )
+  return {
+    data: data as Readonly<Ref<T | undefined>>,
+    error: computed(() => error.value ?? undefined),
+    slow: readonly(slow),
+    reload: async () => {
+      await refetch()
+    },
+    set: (answer) => keeper.setQueryData<unknown>(query.value.key, answer),
+  }
+}
