@@ -165,7 +165,7 @@ export const router = createRouter({
     },
     {
       path: '/my-day',
-      component: () => import('@/views/MyDayView.vue'),
+      component: () => import('@/myday/MyDayPage.vue'),
       meta: { who: 'client', title: 'My day' },
     },
     {

@@ -42,6 +42,7 @@ export const api = {
     answer(http.POST('/api/invitations/accept', { body: form })),
   today: (date?: string) => answer(http.GET('/api/today', { params: { query: { date } } })),
   myDay: () => answer(http.GET('/api/my/day')),
+  doLater: (lineId: string) => answer(http.POST('/api/my/day/later', { body: { lineId } })),
   clients: () => answer(http.GET('/api/clients')),
   client: (id: string) => answer(http.GET('/api/clients/{clientId}', at({ clientId: id }))),
   createClient: (form: ClientForm) => answer(http.POST('/api/clients', { body: form })),

@@ -68,6 +68,7 @@ export const queries = {
   reminders: (id: string) => query(['form', 'reminders', id], () => api.reminders(id)),
   timeline: (id: string, block: string) =>
     about(id, ['timeline', block], () => api.timeline(id, block)),
+  clientRoutines: (id: string) => about(id, ['routines'], () => api.clientRoutines(id)),
   unsuited: (id: string) => about(id, ['unsuited'], () => api.unsuited(id)),
   /** What is being written is not asked for again meanwhile, whatever changes elsewhere. */
   clientForm: (id: string) => query(['form', 'client', id], () => api.client(id)),

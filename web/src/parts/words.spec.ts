@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import {
   addDays,
   clock,
+  clockAfter,
   countdown,
   dayMonth,
   duration,
@@ -41,5 +42,13 @@ describe('words', () => {
 
   it('names the month of a date in a history', () => {
     expect(dayMonth('2026-10-14')).toBe('14 Oct')
+  })
+})
+
+describe('a time after another', () => {
+  it('goes on over the minute, the hour and midnight', () => {
+    expect(clockAfter('16:10', 636_000)).toBe('16:20:36')
+    expect(clockAfter('17:50:02', 598_000)).toBe('18:00:00')
+    expect(clockAfter('23:59:30', 45_000)).toBe('00:00:15')
   })
 })

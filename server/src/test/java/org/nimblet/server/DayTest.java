@@ -82,12 +82,12 @@ class DayTest {
     JsonNode myDay = own.get("/api/my/day").json();
     assertThat(myDay.get("coachName").asString()).isEqualTo("Test Coach");
     assertThat(myDay.get("week")).hasSize(7);
-    JsonNode next = myDay.get("nextBlockId");
+    JsonNode next = myDay.get("next");
     JsonNode peg = myDay.at("/today/pegs/0");
     if (peg.get("state").asString().equals("MISSED")) {
       assertThat(next.isNull()).isTrue();
     } else {
-      assertThat(next.asString()).isEqualTo(block.get("id").asString());
+      assertThat(next.get("blockId").asString()).isEqualTo(block.get("id").asString());
     }
   }
 

@@ -3,6 +3,8 @@ package org.nimblet.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.DayOfWeek;
+import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
@@ -11,6 +13,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.nimblet.server.support.HttpCaller;
 import org.nimblet.server.support.HttpCaller.Answer;
 import org.nimblet.server.support.OneClient;
 import org.nimblet.server.support.Practice;
@@ -173,6 +176,65 @@ class WeekTest {
                 .at("/errors/0/field")
                 .asString())
         .isEqualTo("pins[0].date");
+  }
+
+  @Test
+  void sessionsAreMovedTogetherOrNotAtAll(RunningServer server) {
+    OneClient setting = OneClient.takeIn(server);
+    setting.sent(
+        "PUT", "/programme", programme(List.of(obligation("RECOVERY", "DAILY", "EVENING", false))));
+    JsonNode before = nextWeek(setting);
+    String line = before.at("/sessions/0/lineId").asString();
+    String monday = NEXT_MONDAY.toString();
+    String tuesday = NEXT_MONDAY.plusDays(1).toString();
+    Map<String, Object> leftOut = pin(line, monday, null, true);
+    Map<String, Object> wrong = pin("none", tuesday, "08:15", false);
+    assertThat(
+            setting
+                .send("POST", "/week/pins", Map.of("date", monday, "pins", List.of(leftOut, wrong)))
+                .status())
+        .isEqualTo(404);
+    assertThat(nextWeek(setting)).as("nothing of it was kept").isEqualTo(before);
+    JsonNode week =
+        setting.sent(
+            "POST",
+            "/week/pins",
+            Map.of("date", monday, "pins", List.of(leftOut, pin(line, tuesday, "08:15", false))));
+    assertThat(times(week.get("plan"), "RECOVERY")).hasSize(6).contains("TUE 08:15");
+    assertThat(week.at("/days/0/pegs")).as("left out on Monday").isEmpty();
+    assertThat(week.at("/days/1/pegs/0/state").asString()).isEqualTo("MOVED");
+    assertThat(week.at("/days/1/pegs/0/startsAt").asString()).startsWith("08:15");
+  }
+
+  /** Late in the evening there is no room left, which is said; before that it goes later. */
+  @Test
+  void whatStandsFreeIsPutLaterTodayWhereThereIsRoom(RunningServer server) {
+    Practice practice = new Practice(server);
+    JsonNode client = practice.takeIn(Practice.clientForm());
+    String path = "/api/clients/" + client.get("id").asString();
+    practice
+        .coach()
+        .send(
+            "PUT",
+            path + "/programme",
+            programme(List.of(obligation("RECOVERY", "DAILY", "EVENING", false))));
+    HttpCaller own = practice.asClient(client.get("id").asString());
+    JsonNode next = own.get("/api/my/day").json().get("next");
+    if (next.isNull()) {
+      // A minute before midnight nothing is left of the day.
+      return;
+    }
+    Answer later =
+        own.send("POST", "/api/my/day/later", Map.of("lineId", next.get("lineId").asString()));
+    if (later.status() == 200) {
+      Instant start = Instant.parse(later.json().at("/next/start").asString());
+      assertThat(start).isAfter(Instant.now().plus(Duration.ofMinutes(40)));
+    } else {
+      assertThat(later.status()).as(later.body()).isEqualTo(400);
+      assertThat(later.json().at("/errors/0/message").asString()).startsWith("There is no room");
+    }
+    assertThat(own.send("POST", "/api/my/day/later", Map.of("lineId", "none")).status())
+        .isEqualTo(400);
   }
 
   @Test

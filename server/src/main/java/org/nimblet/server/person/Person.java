@@ -31,6 +31,11 @@ public record Person(
     List<PastSession> past,
     CoachLibrary library) {
 
+  /** The same person at another moment, as far as is known now. */
+  public Person at(Instant moment) {
+    return new Person(client, moment, told, recents, past, library);
+  }
+
   /** Which client it is. */
   public UUID id() {
     return client.id();

@@ -2,6 +2,7 @@ package org.nimblet.server.programme;
 
 import java.time.Clock;
 import java.time.DayOfWeek;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -58,6 +59,9 @@ class PlanService {
 
   private static final int WEEK = 7;
 
+  /** What is put later begins no sooner than this from now (ours). */
+  private static final Duration LATER = Duration.ofMinutes(45);
+
   private static final Logger LOG = LoggerFactory.getLogger(PlanService.class);
 
   private final ProgrammeFiles programmes;
@@ -84,9 +88,11 @@ class PlanService {
    *
    * @param days the days with the change in them
    * @param pins sessions that would stand elsewhere
+   * @param open sessions that would have no place yet
    */
-  record Change(Map<LocalDate, DaySchedule> days, Map<SessionKey, Instant> pins) {
-    static final Change NONE = new Change(Map.of(), Map.of());
+  record Change(
+      Map<LocalDate, DaySchedule> days, Map<SessionKey, Instant> pins, Set<SessionKey> open) {
+    static final Change NONE = new Change(Map.of(), Map.of(), Set.of());
   }
 
   /** What was agreed before a plan; the row behind it may say something else by now. */
@@ -279,6 +285,9 @@ class PlanService {
         continue;
       }
       SessionKey key = new SessionKey(one.lineId().get(), one.date());
+      if (change.open().contains(key)) {
+        continue;
+      }
       if (one.date().isBefore(monday)) {
         if (entry.done().isPresent() || one.will() == Will.MOVED) {
           lastBefore.merge(key.lineId(), one.date(), PlanService::later);
@@ -329,7 +338,7 @@ class PlanService {
               form.startsAt(),
               form.endsAt()));
     }
-    return new Change(days, pins);
+    return new Change(days, pins, Set.of());
   }
 
   /**
@@ -343,6 +352,35 @@ class PlanService {
       pin(person.client(), lines, pins.get(i), "pins[%d].date".formatted(i));
     }
     agreed.flush();
+    agree(person.client());
+  }
+
+  /**
+   * Puts a session of today later, where the plan would have it if it could not begin before.
+   *
+   * @throws InvalidFieldException if there is no room later today
+   */
+  @Transactional
+  void later(Person person, String lineId) {
+    SessionKey key = new SessionKey(lineId, person.today());
+    Person then = person.at(person.now().plus(LATER));
+    Change change = new Change(Map.of(), Map.of(), Set.of(key));
+    Instant start =
+        plan(then, monday(person.today()), 1, change).plan().sessions().stream()
+            .filter(session -> session.key().equals(key))
+            .findFirst()
+            .map(session -> Span.momentOf(session.span().start()))
+            .orElseThrow(
+                () ->
+                    new InvalidFieldException(
+                        "lineId", "There is no room for it later today; start now or leave it."));
+    AgreedSession row =
+        agreed
+            .findByClientIdAndLineIdAndDate(person.id(), lineId, person.today())
+            .orElseThrow(() -> new NotFoundException("session"));
+    row.startsAt = start;
+    row.pinned = false;
+    agreed.saveAndFlush(row);
     agree(person.client());
   }
 

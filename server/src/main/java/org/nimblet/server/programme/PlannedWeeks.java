@@ -45,6 +45,11 @@ public class PlannedWeeks {
     plans.pin(person, pins);
   }
 
+  /** Puts a session of today later, where there is room for it. */
+  public void later(Person person, String lineId) {
+    plans.later(person, lineId);
+  }
+
   private PlannedWeek week(Person person, LocalDate date, Change change) {
     LocalDate monday = PlanService.monday(date);
     Planned planned = plans.plan(person, monday, 1, change);

@@ -1,6 +1,9 @@
 package org.nimblet.server.today;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
@@ -14,10 +17,14 @@ import org.nimblet.server.account.AccountService;
 import org.nimblet.server.account.Scope;
 import org.nimblet.server.person.People;
 import org.nimblet.server.person.Person;
+import org.nimblet.server.programme.PlannedWeeks;
 import org.nimblet.server.today.DayViews.AttentionView;
 import org.nimblet.server.today.DayViews.DayView;
+import org.nimblet.server.today.DayViews.PegView;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -42,13 +49,21 @@ class TodayController {
   private final People people;
   private final AccountService accounts;
   private final DayViews days;
+  private final PlannedWeeks weeks;
   private final Clock clock;
 
-  TodayController(Scope scope, People people, AccountService accounts, DayViews days, Clock clock) {
+  TodayController(
+      Scope scope,
+      People people,
+      AccountService accounts,
+      DayViews days,
+      PlannedWeeks weeks,
+      Clock clock) {
     this.scope = scope;
     this.people = people;
     this.accounts = accounts;
     this.days = days;
+    this.weeks = weeks;
     this.clock = clock;
   }
 
@@ -59,12 +74,16 @@ class TodayController {
   record RosterRow(
       UUID clientId, String name, String occupation, DayView day, List<AttentionView> attention) {}
 
-  /** The client's day: the next routine, today and the week. */
+  /**
+   * The client's day: what is next, today and the week.
+   *
+   * @param next the session that is due or comes next, breaks aside; null if none is left today
+   */
   record MyDayView(
       UUID clientId,
       String coachName,
       DayView today,
-      @Schema(nullable = true) UUID nextBlockId,
+      @Schema(nullable = true) PegView next,
       List<DayView> week) {}
 
   /** All ribbons of a date; without one, each client's own today. */
@@ -101,6 +120,18 @@ class TodayController {
     return days.day(person, Optional.ofNullable(date).orElseGet(person::today));
   }
 
+  /** A session of the signed-in client's day is done later. */
+  record LaterForm(
+      @NotNull(message = "A session that stands free.") @Size(max = 80, message = "A session.")
+          String lineId) {}
+
+  /** Puts a session later today; nothing happens if there is no room, which is said. */
+  @PostMapping("/my/day/later")
+  MyDayView later(@Valid @RequestBody LaterForm form) {
+    weeks.later(people.require(scope.current().clientId().orElseThrow()), form.lineId());
+    return myDay();
+  }
+
   private List<DayView> week(Person person, LocalDate date) {
     LocalDate monday = date.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
     return days.days(person, monday, monday.plusDays(6));
@@ -118,10 +149,9 @@ class TodayController {
         accounts.coachName(person.client().coachId()),
         view,
         view.pegs().stream()
-            .filter(peg -> peg.open())
-            .filter(peg -> peg.purpose() == Purpose.WARM_UP)
+            .filter(PegView::open)
+            .filter(peg -> peg.purpose() != Purpose.BREAK)
             .findFirst()
-            .map(DayViews.PegView::blockId)
             .orElse(null),
         week);
   }
