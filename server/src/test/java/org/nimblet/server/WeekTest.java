@@ -228,13 +228,15 @@ class WeekTest {
         own.send("POST", "/api/my/day/later", Map.of("lineId", next.get("lineId").asString()));
     if (later.status() == 200) {
       Instant start = Instant.parse(later.json().at("/next/start").asString());
-      assertThat(start).isAfter(Instant.now().plus(Duration.ofMinutes(40)));
+      assertThat(start)
+          .isAfter(Instant.now().plus(Duration.ofMinutes(40)))
+          .isAfter(Instant.parse(next.get("start").asString()));
     } else {
       assertThat(later.status()).as(later.body()).isEqualTo(400);
       assertThat(later.json().at("/errors/0/message").asString()).startsWith("There is no room");
     }
     assertThat(own.send("POST", "/api/my/day/later", Map.of("lineId", "none")).status())
-        .isEqualTo(400);
+        .isEqualTo(404);
   }
 
   @Test

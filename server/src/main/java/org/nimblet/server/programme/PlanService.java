@@ -59,7 +59,7 @@ class PlanService {
 
   private static final int WEEK = 7;
 
-  /** What is put later begins no sooner than this from now (ours). */
+  /** What is put later begins at least so much later, or so long from now (ours). */
   private static final Duration LATER = Duration.ofMinutes(45);
 
   private static final Logger LOG = LoggerFactory.getLogger(PlanService.class);
@@ -362,11 +362,21 @@ class PlanService {
    */
   @Transactional
   void later(Person person, String lineId) {
+    AgreedSession row =
+        agreed
+            .findByClientIdAndLineIdAndDate(person.id(), lineId, person.today())
+            .orElseThrow(() -> new NotFoundException("session"));
     SessionKey key = new SessionKey(lineId, person.today());
-    Person then = person.at(person.now().plus(LATER));
-    Change change = new Change(Map.of(), Map.of(), Set.of(key));
+    Instant from = row.startsAt.isAfter(person.now()) ? row.startsAt : person.now();
     Instant start =
-        plan(then, monday(person.today()), 1, change).plan().sessions().stream()
+        plan(
+                person.at(from.plus(LATER)),
+                monday(person.today()),
+                1,
+                new Change(Map.of(), Map.of(), Set.of(key)))
+            .plan()
+            .sessions()
+            .stream()
             .filter(session -> session.key().equals(key))
             .findFirst()
             .map(session -> Span.momentOf(session.span().start()))
@@ -374,10 +384,6 @@ class PlanService {
                 () ->
                     new InvalidFieldException(
                         "lineId", "There is no room for it later today; start now or leave it."));
-    AgreedSession row =
-        agreed
-            .findByClientIdAndLineIdAndDate(person.id(), lineId, person.today())
-            .orElseThrow(() -> new NotFoundException("session"));
     row.startsAt = start;
     row.pinned = false;
     agreed.saveAndFlush(row);
