@@ -18,11 +18,11 @@ class Source extends EventTarget {
   }
 }
 
-const page = (listener: (id: string) => void) =>
+const page = (listener: (id: string) => void, use = useChanges) =>
   mount(
     defineComponent({
       setup() {
-        useChanges(listener)
+        use(listener)
         return () => h('p')
       },
     }),
@@ -67,5 +67,66 @@ describe('changes that were made elsewhere', () => {
     vi.runAllTimers()
     expect(heard.mock.calls).toEqual([['']])
     wrapper.unmount()
+  })
+})
+
+describe('several pages of one browser', () => {
+  class Locks {
+    held = false
+    readonly queue: (() => void)[] = []
+    async request(_: string, options: { signal: AbortSignal }, work: () => Promise<void>) {
+      if (this.held) {
+        await new Promise<void>((resolve, reject) => {
+          this.queue.push(resolve)
+          options.signal.addEventListener('abort', () => reject(new Error('given up')))
+        })
+      }
+      this.held = true
+      await work()
+      this.held = false
+      this.queue.shift()?.()
+    }
+  }
+  class Channel extends EventTarget {
+    static all: Channel[] = []
+    constructor() {
+      super()
+      Channel.all.push(this)
+    }
+    postMessage(data: string) {
+      Channel.all
+        .filter((other) => other !== this)
+        .forEach((other) => other.dispatchEvent(new MessageEvent('message', { data })))
+    }
+    close() {
+      Channel.all = Channel.all.filter((other) => other !== this)
+    }
+  }
+
+  /** A page is a module of its own. */
+  async function pageOf(listener: (id: string) => void) {
+    vi.resetModules()
+    return page(listener, (await import('./useChanges')).useChanges)
+  }
+
+  it('share one line, and the next takes it over', async () => {
+    Source.all = []
+    vi.stubGlobal('EventSource', Source)
+    vi.stubGlobal('BroadcastChannel', Channel)
+    vi.stubGlobal('navigator', { locks: new Locks() })
+    const [first, second] = [vi.fn(), vi.fn()]
+    const pages = [await pageOf(first), await pageOf(second)]
+    expect(Source.all).toHaveLength(1)
+    Source.all[0]?.person('a')
+    await vi.waitFor(() => expect(second).toHaveBeenCalledWith('a'))
+    expect(first).toHaveBeenCalledWith('a')
+    pages[0]?.unmount()
+    await vi.waitFor(() => expect(Source.all).toHaveLength(2))
+    expect(Source.all[0]?.closed).toBe(true)
+    Source.all[1]?.person('b')
+    await vi.waitFor(() => expect(second).toHaveBeenCalledWith('b'))
+    pages[1]?.unmount()
+    expect(Source.all[1]?.closed).toBe(true)
+    vi.unstubAllGlobals()
   })
 })

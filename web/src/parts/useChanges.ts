@@ -6,7 +6,6 @@ type Heard = (clientId: string) => void
 
 const TOGETHER = 60
 const heard = new Set<Heard>()
-let source: EventSource | null = null
 let lost = false
 const waiting = new Set<string>()
 let timer: ReturnType<typeof setTimeout> | undefined
@@ -22,19 +21,80 @@ function tell(clientId: string) {
   }, TOGETHER)
 }
 
+/**
+ * One line to the server for all pages of a browser: it gives a site six at most, and each page that
+ * held one of its own would leave less for asking. Whoever has the lock listens and tells the others.
+ */
+const NAME = 'nimblet changes'
+let others: BroadcastChannel | null = null
+let leave: (() => void) | null = null
+const AT_ONCE = 1000
+
 function listen() {
-  if (source || typeof EventSource === 'undefined') return
-  source = new EventSource('/api/changes')
-  source.addEventListener('person', (event) => tell((event as MessageEvent<string>).data))
+  if (leave || typeof EventSource === 'undefined') return
+  const locks = navigator.locks as LockManager | null | undefined
+  if (!locks || typeof BroadcastChannel === 'undefined') {
+    leave = open(tell)
+    return
+  }
+  const began = Date.now()
+  const channel = new BroadcastChannel(NAME)
+  const waiting = new AbortController()
+  others = channel
+  channel.addEventListener('message', (event: MessageEvent<string>) => tell(event.data))
+  let stop: (() => void) | null = null
+  locks
+    .request(NAME, { signal: waiting.signal }, () => {
+      // Between the page that listened before and this one something may have been said.
+      lost = Date.now() - began > AT_ONCE
+      return new Promise<void>((resolve) => {
+        const close = open((clientId) => {
+          tell(clientId)
+          others?.postMessage(clientId)
+        })
+        stop = () => {
+          close()
+          resolve()
+        }
+      })
+    })
+    .catch(() => undefined) // Given up while it waited.
+  leave = () => {
+    waiting.abort()
+    stop?.()
+    channel.close()
+    others = null
+  }
+}
+
+/** The line itself; gives the way to close it. */
+function open(say: (clientId: string) => void): () => void {
+  const source = new EventSource('/api/changes')
+  source.addEventListener('person', (event) => say((event as MessageEvent<string>).data))
   source.addEventListener('error', () => {
     lost = true
   })
   source.addEventListener('open', () => {
     // What happened while nobody listened is not known.
-    if (lost) tell('')
+    if (lost) say('')
     lost = false
   })
+  return () => source.close()
 }
+
+function hangUp() {
+  leave?.()
+  leave = null
+  lost = false
+}
+// A page that is kept for going back holds no line.
+window.addEventListener('pagehide', hangUp)
+window.addEventListener('pageshow', (event) => {
+  if (event.persisted && heard.size) {
+    listen()
+    tell('')
+  }
+})
 
 /** Hears, as long as the page is open, of changes that were made elsewhere. */
 export function useChanges(listener: Heard): void {
@@ -42,10 +102,7 @@ export function useChanges(listener: Heard): void {
   listen()
   onScopeDispose(() => {
     heard.delete(listener)
-    if (heard.size) return
-    source?.close()
-    source = null
-    lost = false
+    if (!heard.size) hangUp()
   })
 }
 
