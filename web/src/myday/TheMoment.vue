@@ -105,7 +105,7 @@ const label = computed(
         {{ blockTitle || after }}
       </text>
       <g v-if="startTab">
-        <path class="start" :d="`M${startX} ${top - rise - 10}V${top}`" />
+        <path class="begins" :d="`M${startX} ${top - rise - 10}V${top}`" />
         <rect
           class="start-tab"
           :x="startX - 40"
@@ -151,7 +151,7 @@ svg {
   fill: var(--main);
 }
 .bounds,
-.start {
+.begins {
   stroke: var(--main);
   stroke-width: 1.5;
 }
