@@ -20,23 +20,23 @@ export const router = createRouter({
     { path: '/', redirect: () => account.home() },
     {
       path: '/sign-in',
-      component: () => import('@/views/SignInView.vue'),
+      component: () => import('@/account/SignInView.vue'),
       meta: { bare: true, title: 'Sign in' },
     },
     {
       path: '/begin',
-      component: () => import('@/views/BeginView.vue'),
+      component: () => import('@/account/BeginView.vue'),
       meta: { bare: true, title: 'Begin as a coach' },
     },
     {
       path: '/invitation/:token',
-      component: () => import('@/views/BeginView.vue'),
+      component: () => import('@/account/BeginView.vue'),
       props: true,
       meta: { bare: true, title: 'Your invitation' },
     },
     {
       path: '/today',
-      component: () => import('@/views/TodayView.vue'),
+      component: () => import('@/today/TodayView.vue'),
       meta: { who: 'coach', title: 'Today' },
     },
     {
@@ -104,12 +104,12 @@ export const router = createRouter({
     },
     {
       path: '/clients',
-      component: () => import('@/views/ClientsView.vue'),
+      component: () => import('@/clients/ClientsView.vue'),
       meta: { who: 'coach', title: 'Clients' },
     },
     {
       path: '/clients/new',
-      component: () => import('@/views/NewClientView.vue'),
+      component: () => import('@/clients/NewClientView.vue'),
       meta: { who: 'coach', title: 'Take in a client' },
     },
     {
@@ -120,14 +120,14 @@ export const router = createRouter({
     },
     {
       path: '/clients/:clientId',
-      component: () => import('@/views/ClientView.vue'),
+      component: () => import('@/client/ClientView.vue'),
       props: true,
       meta: { who: 'coach' },
       children: [
         { path: '', redirect: (to) => `${to.path.replace(/\/$/, '')}/hands` },
         {
           path: 'hands',
-          component: () => import('@/views/HandsTab.vue'),
+          component: () => import('@/client/HandsTab.vue'),
           props: true,
           meta: { title: 'Hands' },
         },
@@ -157,7 +157,7 @@ export const router = createRouter({
         },
         {
           path: 'log',
-          component: () => import('@/views/LogTab.vue'),
+          component: () => import('@/log/LogTab.vue'),
           props: true,
           meta: { title: 'Log' },
         },
@@ -170,12 +170,12 @@ export const router = createRouter({
     },
     {
       path: '/my-log',
-      component: () => import('@/views/MyLogView.vue'),
+      component: () => import('@/log/MyLogView.vue'),
       meta: { who: 'client', title: 'My log' },
     },
     {
       path: '/my-reminders',
-      component: () => import('@/views/MyRemindersView.vue'),
+      component: () => import('@/myday/MyRemindersView.vue'),
       meta: { who: 'client', title: 'Reminders and calendar' },
     },
     {
@@ -192,7 +192,7 @@ export const router = createRouter({
     },
     {
       path: '/:rest(.*)*',
-      component: () => import('@/views/NotFoundView.vue'),
+      component: () => import('@/app/NotFoundView.vue'),
       meta: { title: 'Not found' },
     },
   ],

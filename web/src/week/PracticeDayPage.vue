@@ -7,7 +7,7 @@ import { ServerProblem } from '@/api/client'
 import { useAttempt } from '@/api/useAttempt'
 import StateMark from '@/parts/StateMark.vue'
 import { duration, longDate, toMinute } from '@/parts/words'
-import { useClientPage } from '@/views/clientPage'
+import { useClientPage } from '@/parts/clientPage'
 import PracticeRibbon from './PracticeRibbon.vue'
 
 /** A day of practice, worked out from its start or back from its end, and put into the day. */

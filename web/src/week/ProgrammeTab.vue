@@ -15,7 +15,7 @@ import PageState from '@/parts/PageState.vue'
 import StateMark from '@/parts/StateMark.vue'
 import { addDays, counted, longDate } from '@/parts/words'
 import PegIcon from '@/ribbon/PegIcon.vue'
-import { useClientPage } from '@/views/clientPage'
+import { useClientPage } from '@/parts/clientPage'
 
 /** What a client is on for some weeks: chosen from the ready ones, then made their own. */
 const props = defineProps<{ clientId: string }>()

@@ -5,7 +5,7 @@ import { queries } from '@/api/queries'
 import type { DayBlockView, DayBusyView, DayView, PegView, PinForm, WeekView } from '@/api/types'
 import { useAsked } from '@/api/useAsked'
 import { longDate, toMinute } from '@/parts/words'
-import { blockForm } from '@/views/blockForm'
+import { blockForm } from './blockForm'
 import { clockOf } from './shown'
 
 /** What is moved, and to which hour. */

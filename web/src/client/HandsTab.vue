@@ -12,10 +12,10 @@ import SetUpPart from '@/intake/SetUpPart.vue'
 import SignsPart from '@/intake/SignsPart.vue'
 import StateMark from '@/parts/StateMark.vue'
 import { capital, counted, dayMonth, words } from '@/parts/words'
-import BlockEditor from './BlockEditor.vue'
-import ClientFactsForm from './ClientFactsForm.vue'
-import { useClientPage } from './clientPage'
-import { copy, same } from './clientForm'
+import BlockEditor from '@/week/BlockEditor.vue'
+import ClientFactsForm from '@/intake/ClientFactsForm.vue'
+import { useClientPage } from '@/parts/clientPage'
+import { copy, same } from '@/parts/forms'
 
 const props = defineProps<{ clientId: string }>()
 

@@ -12,7 +12,7 @@ import { addDays, counted, longDate } from '@/parts/words'
 import DayRibbon from '@/ribbon/DayRibbon.vue'
 import PegIcon from '@/ribbon/PegIcon.vue'
 import TimeAxis from '@/ribbon/TimeAxis.vue'
-import NoClientYet from './NoClientYet.vue'
+import NoClientYet from '@/parts/NoClientYet.vue'
 import RosterPlan from './RosterPlan.vue'
 
 const route = useRoute()

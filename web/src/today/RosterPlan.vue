@@ -4,7 +4,7 @@ import { api } from '@/api/calls'
 import type { AgreementView, RosterRow } from '@/api/types'
 import StateMark from '@/parts/StateMark.vue'
 import { counted } from '@/parts/words'
-import { inPairs } from './inPairs'
+import { inPairs } from '@/parts/inPairs'
 
 /** Fits the weeks of everybody anew, with what came of it; it can be stopped and leaves nobody half done. */
 const props = defineProps<{ rows: readonly RosterRow[] }>()

@@ -17,8 +17,8 @@ import {
   THINGS,
   keys,
 } from '@/parts/labels'
-import BreathTap from '@/intake/BreathTap.vue'
-import WeightsMap from '@/intake/WeightsMap.vue'
+import BreathTap from './BreathTap.vue'
+import WeightsMap from './WeightsMap.vue'
 import { queries } from '@/api/queries'
 import { useAsked } from '@/api/useAsked'
 import { emptyActivity } from './clientForm'

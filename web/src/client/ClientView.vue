@@ -11,7 +11,7 @@ import { useWidth } from '@/parts/useWidth'
 import { capital, longDate } from '@/parts/words'
 import DayRibbon from '@/ribbon/DayRibbon.vue'
 import TimeAxis from '@/ribbon/TimeAxis.vue'
-import { CLIENT_PAGE } from './clientPage'
+import { CLIENT_PAGE } from '@/parts/clientPage'
 
 /** A client: the header with the day's ribbon, and the tabs in the order of the work. */
 const props = defineProps<{ clientId: string }>()

@@ -4,8 +4,8 @@ import { useRouter } from 'vue-router'
 import { api } from '@/api/calls'
 import { ServerProblem, type FieldProblem } from '@/api/client'
 import type { ClientForm } from '@/api/types'
-import ClientFactsForm from './ClientFactsForm.vue'
-import { emptyClient } from './clientForm'
+import ClientFactsForm from '@/intake/ClientFactsForm.vue'
+import { emptyClient } from '@/intake/clientForm'
 
 /** The first part of the intake: who it is. The rest follows once there is somebody to keep it for. */
 const router = useRouter()

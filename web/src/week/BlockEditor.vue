@@ -9,7 +9,7 @@ import { clock, longDate, toMinute } from '@/parts/words'
 import PegIcon from '@/ribbon/PegIcon.vue'
 import PartsField from './PartsField.vue'
 import { blockForm } from './blockForm'
-import { useClientPage } from './clientPage'
+import { useClientPage } from '@/parts/clientPage'
 import { WEEKDAYS, once, ruleOf, seriesWords, type Repeat } from './repeat'
 
 /** The blocks of the day: each with its warm-up, moved and changed in place, each change undone. */

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { copy, emptyActivity, emptyClient, same } from './clientForm'
+import { emptyActivity, emptyClient } from './clientForm'
+import { copy, same } from '@/parts/forms'
 
 describe('the form of a client', () => {
   it('is the same whatever the order of a choice', () => {
