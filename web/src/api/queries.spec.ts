@@ -1,6 +1,6 @@
 import { flushPromises } from '@vue/test-utils'
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import { effectScope, ref, type EffectScope } from 'vue'
+import { effectScope, ref, watch, type EffectScope } from 'vue'
 import { api } from './calls'
 import { keeper, queries } from './queries'
 import { useAsked } from './useAsked'
@@ -27,6 +27,17 @@ describe('questions to the server', () => {
     expect(one.data.value).toEqual([])
     expect(other.data.value).toEqual([])
     expect(call).toHaveBeenCalledTimes(1)
+  })
+
+  it('are heard by who asks later, though the answer is there', async () => {
+    vi.spyOn(api, 'clients').mockResolvedValue([])
+    asked(() => queries.clients())
+    await flushPromises()
+    const later = asked(() => queries.clients())
+    const heard = vi.fn()
+    scopes.at(-1)?.run(() => watch(later.data, heard))
+    await flushPromises()
+    expect(heard).toHaveBeenCalledTimes(1)
   })
 
   it('are asked again when what they ask about is another', async () => {

@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from '@tanstack/vue-query'
-import { computed, readonly, ref, watch, type Ref } from 'vue'
+import { computed, readonly, ref, shallowRef, watch, type Ref } from 'vue'
 import { keeper, type Query } from './queries'
 
 export interface Asked<T> {
@@ -30,6 +30,13 @@ export function useAsked<T>(question: () => Query<T>): Asked<T> {
     })),
     keeper,
   )
+  // What is known already comes like any other answer: after whoever asks is ready to hear it.
+  const heard = shallowRef<T>()
+  const hear = () => {
+    heard.value = data.value as T | undefined
+  }
+  watch(data, hear, { flush: 'sync' })
+  void Promise.resolve().then(hear)
   const slow = ref(false)
   watch(
     isFetching,
@@ -40,7 +47,7 @@ export function useAsked<T>(question: () => Query<T>): Asked<T> {
     { immediate: true },
   )
   return {
-    data: data as Readonly<Ref<T | undefined>>,
+    data: heard,
     error: computed(() => error.value ?? undefined),
     slow: readonly(slow),
     reload: async () => {

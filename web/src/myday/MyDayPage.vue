@@ -92,7 +92,7 @@ const later = () =>
                 ? 'It is being put together.'
                 : today.pegs.length
                   ? 'What there was is behind you.'
-                  : 'No session is in this day; your coach puts them there with you.')
+                  : 'No block is in this day; your coach puts them there with you.')
             }}
           </p>
         </section>

@@ -194,11 +194,11 @@ class AccessibilityIT {
     browser.open("/sign-in");
     browser.press("as a client");
     browser.isAt("/my-day");
-    browser.find(".halves");
+    browser.find(".columns");
     check("my day");
     browser.size(390, 844);
     browser.open("/my-day");
-    browser.find(".halves");
+    browser.find(".columns");
     check("my day, phone");
     noSidewaysScroll("my day, phone");
     browser.open("/my-reminders");

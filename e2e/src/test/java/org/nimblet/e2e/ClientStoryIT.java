@@ -34,7 +34,7 @@ class ClientStoryIT {
     browser.sees("ends as ");
     String block = browser.text("body").replaceAll("(?s).*ends as (\\w+) starts.*", "$1");
     browser.sees("What is in it, and why");
-    String toComeBefore = browser.text(".halves h3 + span");
+    String toComeBefore = browser.text(".columns h3 + span");
     browser.press("Start");
     browser.sees("Have ready");
     browser.sees("A stretch is felt, never painful.");
@@ -75,8 +75,8 @@ class ClientStoryIT {
     browser.until(
         "the ribbon counts it",
         () ->
-            !browser.text(".halves h3 + span").equals(toComeBefore)
-                && !browser.text(".halves h3 + span").isEmpty());
+            !browser.text(".columns h3 + span").equals(toComeBefore)
+                && !browser.text(".columns h3 + span").isEmpty());
 
     browser.press("Log");
     browser.isAt("/my-log");
