@@ -27,7 +27,7 @@ export default defineConfig({
     reportCompressedSize: false,
     rolldownOptions: { checks: { pluginTimings: false } },
   },
-  server: { host: '127.0.0.1', proxy: { '/api': server } },
+  server: { host: '127.0.0.1', proxy: { '/api': { target: server, changeOrigin: true } } },
   test: {
     environment: 'happy-dom',
     server: { deps: { inline: ['bootstrap-vue-next'] } },

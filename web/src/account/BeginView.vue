@@ -3,7 +3,7 @@ import { reactive, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/api/calls'
 import { ServerProblem, type FieldProblem } from '@/api/client'
-import FormField from '@/parts/FormField.vue'
+import FormField from '@/form/FormField.vue'
 import { account } from '@/stores/account'
 import EntryFrame from './EntryFrame.vue'
 

@@ -1,5 +1,7 @@
 import { answer, call, http } from './client'
 import type {
+  ActivityShape,
+  AtHandForm,
   Purpose,
   AnswerForm,
   BlockForm,
@@ -68,7 +70,8 @@ export const api = {
         body: { date, pins: [...pins] },
       }),
     ),
-  programmes: () => answer(http.GET('/api/programmes')),
+  programmeChoices: (id: string) =>
+    answer(http.GET('/api/clients/{clientId}/programme/choices', at({ clientId: id }))),
   programme: (id: string) =>
     answer(http.GET('/api/clients/{clientId}/programme', at({ clientId: id }))),
   saveProgramme: (id: string, form: ProgrammeForm) =>
@@ -129,6 +132,8 @@ export const api = {
         at({ clientId: id, busyTimeId: busy }),
       ),
     ),
+  practiceProposal: (id: string) =>
+    answer(http.GET('/api/clients/{clientId}/practice-days/proposal', at({ clientId: id }))),
   previewPracticeDay: (id: string, form: PracticeDayForm) =>
     answer(
       http.POST('/api/clients/{clientId}/practice-days/preview', {
@@ -240,13 +245,9 @@ export const api = {
   exerciseChoices: () => answer(http.GET('/api/library/choices')),
   unsuited: (id: string) =>
     answer(http.GET('/api/clients/{clientId}/unsuited-exercises', at({ clientId: id }))),
-  weights: (id: string, activity: string) =>
-    answer(
-      http.GET(
-        '/api/clients/{clientId}/activities/{activityId}/weights',
-        at({ clientId: id, activityId: activity }),
-      ),
-    ),
+  usualWeights: (activity: ActivityShape) =>
+    answer(http.POST('/api/clients/usual-weights', { body: activity })),
+  atHand: (form: AtHandForm) => answer(http.POST('/api/library/at-hand', { body: form })),
   health: (id: string) => answer(http.GET('/api/clients/{clientId}/health', at({ clientId: id }))),
   tellPains: (id: string, pains: readonly ToldPainForm[]) =>
     answer(

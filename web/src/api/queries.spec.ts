@@ -72,9 +72,9 @@ describe('questions to the server', () => {
   })
 
   it('about what ships are asked once for ever', async () => {
-    const call = vi.spyOn(api, 'programmes').mockResolvedValue([])
+    const call = vi.spyOn(api, 'handRoles').mockResolvedValue({})
     for (let i = 0; i < 2; i++) {
-      asked(() => queries.programmes())
+      asked(() => queries.handRoles())
       await flushPromises()
       scopes.splice(0).forEach((scope) => scope.stop())
     }

@@ -1,5 +1,6 @@
 import { QueryClient } from '@tanstack/vue-query'
 import { api } from './calls'
+import type { ActivityShape, AtHandForm, WeightView } from './types'
 
 /** Asked once and again only when something changed; a refusal is shown and not asked again. */
 export const keeper = new QueryClient({
@@ -46,7 +47,13 @@ export const queries = {
   myDay: () => query(['my-day'], api.myDay),
   clients: () => query(['clients'], api.clients),
   handRoles: () => shipped('hand-roles', api.handRoles),
-  programmes: () => shipped('programmes', api.programmes),
+  /** The same for the same kind of activity, until the program is started anew. */
+  usualWeights: (activity: ActivityShape): Query<WeightView[]> => ({
+    key: ['usual-weights', activity],
+    ask: () => api.usualWeights(activity),
+    keptFor: Infinity,
+  }),
+  atHand: (form: AtHandForm) => query(['library', 'at-hand', form], () => api.atHand(form)),
   exerciseChoices: () => query(['library', 'choices'], api.exerciseChoices),
   library: () => query(['library'], api.library),
   exerciseUses: (id: string) => query(['library', id, 'uses'], () => api.exerciseUses(id)),
@@ -63,6 +70,10 @@ export const queries = {
   setUp: (id: string) => about(id, ['set-up'], () => api.setUp(id)),
   log: (id: string) => about(id, ['log'], () => api.log(id)),
   programme: (id: string) => about(id, ['programme'], () => api.programme(id)),
+  practiceProposal: (id: string) =>
+    query(['form', 'practice-day', id], () => api.practiceProposal(id)),
+  programmeChoices: (id: string) =>
+    about(id, ['programme-choices'], () => api.programmeChoices(id)),
   calendars: (id: string) => about(id, ['calendars'], () => api.calendars(id)),
   feed: (id: string) => about(id, ['feed'], () => api.feed(id)),
   reminders: (id: string) => query(['form', 'reminders', id], () => api.reminders(id)),

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import type { BenchStep, SidesChoice, StepDraft } from '@/api/types'
-import ExerciseFigure from '@/hand/ExerciseFigure.vue'
-import ChoiceRow from '@/parts/ChoiceRow.vue'
+import ChoiceRow from '@/form/ChoiceRow.vue'
 import { POSITIONS } from '@/parts/labels'
 import { duration } from '@/parts/words'
 import KindLetter from '@/tape/KindLetter.vue'
-import { KINDS } from '@/tape/kinds'
+import StepTime from './StepTime.vue'
+import StepWords from './StepWords.vue'
 
 /** The chosen step: its dose typed or stepped, its sides, its figure, how its time adds up. */
 const props = defineProps<{ step: BenchStep }>()
@@ -72,19 +72,11 @@ const sideOptions = computed<readonly { value: SidesChoice; label: string }[]>((
 const positions = computed(() =>
   props.step.positions.map((value) => ({ value, label: POSITIONS[value] })),
 )
-const figureSides = computed(() =>
-  props.step.laterality === 'TOGETHER'
-    ? 'BOTH'
-    : props.step.laterality === 'ALTERNATING'
-      ? 'ALTERNATING'
-      : props.step.draft.firstSide,
-)
 const UNITS: Readonly<Record<string, string>> = { s: 's', times: 'times' }
 const quantityWords = computed(() => {
   const q = props.step.quantity
   return `${q.now}\u00a0${UNITS[q.name] ?? q.name}`
 })
-const PARTS = { SET_UP: 'set-up', CHANGE: 'change sides', RELEASE: 'release', WORK: '' } as const
 </script>
 
 <template>
@@ -100,35 +92,7 @@ const PARTS = { SET_UP: 'set-up', CHANGE: 'change sides', RELEASE: 'release', WO
       <b class="length">{{ duration(step.lengthMillis) }}</b>
     </header>
     <div class="halves">
-      <div>
-        <div class="figure">
-          <ExerciseFigure
-            :poses="step.figure.poses"
-            :from="step.figure.poses[0]"
-            :to="step.figure.poses[1] ?? step.figure.poses[0]"
-            :progress="1"
-            :view="step.figure.view"
-            :sides="figureSides"
-            :worked="step.figure.worked"
-            :places="step.figure.places"
-            :arrow="step.figure.arrow"
-            :prop="step.figure.prop"
-            :height="210"
-            :label="step.title"
-          />
-        </div>
-        <p class="quiet small">{{ step.feltAt }}</p>
-        <p class="small">
-          <b>{{ step.cue }}</b>
-        </p>
-        <ol class="small">
-          <li v-for="line in step.action" :key="line">{{ line }}</li>
-        </ol>
-        <p class="quiet small">{{ step.setUp }}</p>
-        <ul class="cautions">
-          <li v-for="caution in step.cautions" :key="caution">{{ caution }}</li>
-        </ul>
-      </div>
+      <StepWords :step="step" />
       <div class="fields">
         <div class="field">
           <label class="form-label" for="bench-dose">Dose</label>
@@ -203,36 +167,7 @@ const PARTS = { SET_UP: 'set-up', CHANGE: 'change sides', RELEASE: 'release', WO
             Release after the hold
           </label>
         </div>
-        <div v-if="step.rungs.length > 1" class="field">
-          <span class="form-label">Rungs</span>
-          <div class="rungs" :style="{ '--colour': KINDS[step.kind].colour }">
-            <button
-              v-for="rung in step.rungs"
-              :key="rung.words"
-              type="button"
-              :aria-pressed="rung.current"
-              @click="dose(rung.dose)"
-            >
-              <i :class="{ on: rung.current }" />{{ rung.words }}
-            </button>
-          </div>
-        </div>
-        <div class="field">
-          <span class="form-label">How {{ duration(step.lengthMillis) }} adds up</span>
-          <div class="parts">
-            <span
-              v-for="(part, i) in step.parts.filter((p) => p.millis > 0)"
-              :key="i"
-              :class="part.kind.toLowerCase()"
-              :style="{ flexGrow: part.millis, '--colour': KINDS[step.kind].colour }"
-              :title="`${PARTS[part.kind] || (part.side?.toLowerCase() ?? 'both')} ${duration(part.millis)}`"
-            >
-              <small v-if="part.kind === 'WORK'"
-                >{{ part.side?.toLowerCase() ?? 'both' }} {{ duration(part.millis) }}</small
-              >
-            </span>
-          </div>
-        </div>
+        <StepTime :step="step" @dose="dose" />
       </div>
     </div>
   </section>
@@ -270,22 +205,6 @@ header h2 {
   grid-template-columns: minmax(0, 5fr) minmax(0, 6fr);
   gap: 20px;
 }
-.figure {
-  display: grid;
-  height: 210px;
-  place-items: center;
-}
-.figure :deep(svg) {
-  max-width: 100%;
-  height: 210px;
-}
-.cautions {
-  margin-top: 6px;
-  padding-left: 10px;
-  border-left: 3px solid var(--warn);
-  font-size: 0.8125rem;
-  line-height: 1.125rem;
-}
 .fields {
   display: grid;
   gap: 10px;
@@ -311,75 +230,6 @@ header h2 {
   color: var(--stop);
   font-weight: 600;
   font-size: 0.8125rem;
-}
-.rungs {
-  display: flex;
-  flex-wrap: wrap;
-  row-gap: 4px;
-}
-.rungs button {
-  position: relative;
-  display: grid;
-  gap: 3px;
-  justify-items: center;
-  min-width: 46px;
-  padding: 2px 4px;
-  border: 0;
-  background: none;
-  color: var(--ink);
-  font-size: 0.8125rem;
-}
-.rungs button::before {
-  position: absolute;
-  top: 8px;
-  right: 0;
-  left: 0;
-  height: 1.5px;
-  background: var(--edge);
-  content: '';
-}
-.rungs button:first-child::before {
-  left: 50%;
-}
-.rungs button:last-child::before {
-  right: 50%;
-}
-.rungs i {
-  position: relative;
-  width: 13px;
-  height: 13px;
-  border: 1.5px solid var(--colour);
-  background: var(--surface);
-}
-.rungs i.on {
-  background: var(--colour);
-}
-.parts {
-  display: flex;
-  gap: 1px;
-  align-items: center;
-  height: 22px;
-  margin-bottom: 16px;
-}
-.parts span {
-  position: relative;
-  height: 8px;
-  background: var(--edge);
-}
-.parts .work {
-  height: 20px;
-  border: 1.5px solid var(--colour);
-  background: color-mix(in srgb, var(--kind-ground) var(--kind-tint), var(--colour));
-}
-.parts small {
-  position: absolute;
-  top: 20px;
-  right: 0;
-  left: 0;
-  overflow: hidden;
-  font-size: 0.8125rem;
-  text-align: center;
-  white-space: nowrap;
 }
 @media (max-width: 1100px) {
   .halves {

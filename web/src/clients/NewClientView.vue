@@ -4,7 +4,7 @@ import { useRouter } from 'vue-router'
 import { api } from '@/api/calls'
 import { ServerProblem, type FieldProblem } from '@/api/client'
 import type { ClientForm } from '@/api/types'
-import ClientFactsForm from '@/intake/ClientFactsForm.vue'
+import WhoPart from '@/intake/WhoPart.vue'
 import { emptyClient } from '@/intake/clientForm'
 
 /** The first part of the intake: who it is. The rest follows once there is somebody to keep it for. */
@@ -40,7 +40,7 @@ async function save() {
       <span class="quiet large">about three minutes; each part can be left</span>
     </header>
     <form novalidate @submit.prevent="save">
-      <ClientFactsForm v-model="form" :problems="problems" :parts="['who']" />
+      <WhoPart v-model="form" :problems="problems" />
       <p v-if="message" class="message" role="alert">{{ message }}</p>
       <p class="side-by-side">
         <BButton type="submit" variant="primary" :disabled="busy">Go on</BButton>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Drawing } from './drawing'
+import type { Drawing } from './drawn'
 
 /** Lets the forearm fade out, from where it begins to a share of the way to its end. */
 withDefaults(defineProps<{ id: string; fade: Drawing['fade']; share?: number }>(), { share: 1 })

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onMounted, onScopeDispose, ref, watch } from 'vue'
 import type { Cue, Digit, FigureParts } from '@/api/types'
-import ChoiceRow from '@/parts/ChoiceRow.vue'
+import ChoiceRow from '@/form/ChoiceRow.vue'
 import ExerciseFigure from './ExerciseFigure.vue'
 import { loopOf, motionAt } from './motion'
 

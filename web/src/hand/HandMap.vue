@@ -4,7 +4,7 @@ import type { Digit, Region, Side } from '@/api/types'
 import { REGIONS } from '@/parts/labels'
 import { painTone } from '@/parts/painTone'
 import { capital } from '@/parts/words'
-import { digitNumbers, handDrawing, qualityFor } from './figures'
+import { handDrawing, qualityFor, wholly } from './figures'
 import HandShapes from './HandShapes.vue'
 import { ON_THE_HAND, REGION_PLACES } from './regions'
 
@@ -50,7 +50,7 @@ const hands = computed(() =>
       0,
       'BACK',
       left,
-      digitNumbers([...props.worked[side]]),
+      wholly(props.worked[side]),
       qualityFor(props.height, false),
     )
     const shift = left ? -drawing.box[2] - GAP / 2 : -drawing.box[0] + GAP / 2

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useId } from 'vue'
-import type { Drawing } from './drawing'
+import type { Drawing } from './drawn'
 import FadeMask from './FadeMask.vue'
 
 withDefaults(

@@ -2,7 +2,7 @@ import { mount } from '@vue/test-utils'
 import { describe, expect, it, vi } from 'vitest'
 import { curvedArrow, straightArrow } from './arrows'
 import ExerciseFigure from './ExerciseFigure.vue'
-import { digitNumbers, handDrawing, qualityFor, snap } from './figures'
+import { digitNumbers, handDrawing, qualityFor, snap, wholly } from './figures'
 import { isBody, isHand, isPair } from './keyframes'
 import HandMap from './HandMap.vue'
 
@@ -25,9 +25,11 @@ describe('figures', () => {
   })
 
   it('are drawn once and kept', () => {
-    const draw = () => handDrawing('FLAT', 'FIST', 0.5, 'PALM', false, [1], quality)
+    const draw = () => handDrawing('FLAT', 'FIST', 0.5, 'PALM', false, wholly(['MIDDLE']), quality)
     expect(draw()).toBe(draw())
-    expect(handDrawing('FLAT', 'FIST', 0.5, 'PALM', true, [1], quality)).not.toBe(draw())
+    expect(handDrawing('FLAT', 'FIST', 0.5, 'PALM', true, wholly(['MIDDLE']), quality)).not.toBe(
+      draw(),
+    )
   })
 
   it('go through a fixed number of steps between two poses', () => {

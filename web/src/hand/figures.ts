@@ -1,5 +1,7 @@
 import type { Digit, FigureView } from '@/api/types'
-import { VIEWS, draw, extent, mixPoses, type Drawing, type HandView } from './drawing'
+import { draw } from './drawing'
+import type { Drawing, Strength } from './drawn'
+import { VIEWS, extent, mixPoses, type HandView } from './views'
 import { handPose, ofHand, type Keyframe } from './keyframes'
 import type { Box } from './outline'
 import { drawPair, type Pair } from './pairs'
@@ -11,6 +13,13 @@ const DIGITS: readonly Digit[] = ['INDEX', 'MIDDLE', 'RING', 'LITTLE', 'THUMB']
 /** The digits as the drawing numbers them: index 0 to little finger 3, thumb 4. */
 export const digitNumbers = (digits: readonly Digit[]): number[] =>
   digits.map((d) => DIGITS.indexOf(d))
+
+/** How much each digit is meant, as the drawing numbers them. */
+export type Strengths = ReadonlyMap<number, Strength>
+
+/** These digits wholly, the others not at all. */
+export const wholly = (digits: readonly Digit[]): Strengths =>
+  new Map(digitNumbers(digits).map((digit) => [digit, 3]))
 
 export const handView = (view: FigureView): HandView =>
   view === 'PAIR' || isBodyView(view) ? 'PALM' : view
@@ -68,11 +77,20 @@ export function handDrawing(
   t: number,
   view: HandView,
   left: boolean,
-  worked: readonly number[],
+  worked: Strengths,
   quality: Quality,
 ): Drawing {
   const at = from === to ? 0 : snap(t)
-  const key = ['hand', from, to, at, view, left, worked.join(), ...Object.values(quality)].join('|')
+  const key = [
+    'hand',
+    from,
+    to,
+    at,
+    view,
+    left,
+    [...worked].join(),
+    ...Object.values(quality),
+  ].join('|')
   return remember(key, () =>
     draw(poseBetween(ofHand(from, left), ofHand(to, left), at), {
       id: 'h',

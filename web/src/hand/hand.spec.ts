@@ -1,5 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import { VIEWS, draw, extent, mixPoses, type HandView } from './drawing'
+import type { Digit } from '@/api/types'
+import { draw } from './drawing'
+import { wholly } from './figures'
+import { VIEWS, extent, mixPoses, type HandView } from './views'
 import { area, capsule, distance, outline, type Flesh } from './outline'
 import { drawPair } from './pairs'
 import { HAND_POSES, type HandPoseName, type PairPoseName } from './poses'
@@ -104,7 +107,11 @@ describe('the drawing', () => {
     for (const name of NAMES)
       for (const view of HAND_VIEWS)
         for (const left of [false, true]) {
-          const drawing = draw(pose(name), { ...options(view, left), step: 6, worked: [0, 2, 4] })
+          const drawing = draw(pose(name), {
+            ...options(view, left),
+            step: 6,
+            worked: wholly(['INDEX', 'RING', 'THUMB']),
+          })
           expect(drawing.shapes.length, `${name} ${view}`).toBeGreaterThan(8)
           for (const shape of drawing.shapes)
             expect(shape.path, `${name} ${view}`).not.toMatch(/NaN|Infinity/)
@@ -134,13 +141,21 @@ describe('the drawing', () => {
   })
 
   it('tints the digits at work and no other', () => {
-    const tinted = (worked: number[]) =>
-      draw(pose('FLAT'), { ...options('PALM'), worked }).shapes.filter(
+    const tinted = (...worked: Digit[]) =>
+      draw(pose('FLAT'), { ...options('PALM'), worked: wholly(worked) }).shapes.filter(
         (s) => s.fill === 'var(--hand-work)',
       ).length
-    expect(tinted([])).toBe(0)
-    expect(tinted([1])).toBeGreaterThan(0)
-    expect(tinted([0, 1, 2, 3])).toBe(4 * tinted([1]))
+    expect(tinted()).toBe(0)
+    expect(tinted('MIDDLE')).toBeGreaterThan(0)
+    expect(tinted('INDEX', 'MIDDLE', 'RING', 'LITTLE')).toBe(4 * tinted('MIDDLE'))
+  })
+
+  it('tints a digit that is meant a little with a share of the colour', () => {
+    const fills = draw(pose('FLAT'), { ...options('PALM'), worked: new Map([[1, 1]]) }).shapes.map(
+      (s) => s.fill,
+    )
+    expect(fills).toContain('color-mix(in srgb, var(--hand-work) 32%, var(--hand-fill))')
+    expect(fills).not.toContain('var(--hand-work)')
   })
 
   it('puts nails on the back only', () => {

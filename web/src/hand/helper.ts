@@ -1,4 +1,4 @@
-import type { Drawing } from './drawing'
+import type { Drawing } from './drawn'
 import type { Box } from './outline'
 import type { Point } from './vector'
 

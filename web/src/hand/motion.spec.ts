@@ -7,7 +7,7 @@ import { loopOf, motionAt } from './motion'
 import { drawPair, tiltOf } from './pairs'
 import { HAND_POSES } from './poses'
 import { propShapes } from './props'
-import { handDrawing, qualityFor } from './figures'
+import { handDrawing, qualityFor, wholly } from './figures'
 
 describe('a keyframe', () => {
   const bent = 'angles 3,70,20,10 0,0,0,0 3,0,0,0 4,0,0,0 42,10,5,5,28 -20,5'
@@ -57,7 +57,7 @@ describe('a figure in motion', () => {
 })
 
 describe('what is held', () => {
-  const drawing = handDrawing('GRIP', 'GRIP', 0, 'SIDE', false, [], qualityFor(200, true))
+  const drawing = handDrawing('GRIP', 'GRIP', 0, 'SIDE', false, wholly([]), qualityFor(200, true))
   it.each(['BALL', 'WEIGHT', 'STICK', 'BAND', 'TABLE'] as const)('%s is drawn', (prop) => {
     const held = propShapes(prop, drawing, true, [-100, -100, 100, 100])
     const paths = [...held.behind, ...held.before]

@@ -1,4 +1,6 @@
-import { HAND, SECOND_HAND, VIEWS, draw, mixPoses, sideView, type Drawing } from './drawing'
+import { draw } from './drawing'
+import { HAND, SECOND_HAND, type Drawing } from './drawn'
+import { VIEWS, mixPoses, sideView } from './views'
 import { distance, type Box, type Flesh } from './outline'
 import { claspFingers, claspOf, type ClaspFinger } from './clasps'
 import {

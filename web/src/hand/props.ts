@@ -1,5 +1,5 @@
 import type { FigureProp } from '@/api/types'
-import type { Drawing } from './drawing'
+import type { Drawing } from './drawn'
 import type { Box } from './outline'
 import type { Point } from './vector'
 

@@ -1,5 +1,5 @@
 import type { Region } from '@/api/types'
-import type { Drawing } from './drawing'
+import type { Drawing } from './drawn'
 import type { Point } from './vector'
 
 type Place = (drawing: Drawing) => Point

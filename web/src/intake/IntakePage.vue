@@ -7,8 +7,11 @@ import type { ClientForm, HealthView, IntakeQuestion } from '@/api/types'
 import { queries } from '@/api/queries'
 import { useAsked } from '@/api/useAsked'
 import PageState from '@/parts/PageState.vue'
-import ClientFactsForm, { type FactsPart } from './ClientFactsForm.vue'
-import { copy, same } from '@/parts/forms'
+import ActivitiesPart from './ActivitiesPart.vue'
+import AtHandPart from './AtHandPart.vue'
+import HowPart from './HowPart.vue'
+import WhoPart from './WhoPart.vue'
+import { copy, same } from '@/form/forms'
 import MindedPart from './MindedPart.vue'
 import PainPart from './PainPart.vue'
 import SignsPart from './SignsPart.vue'
@@ -21,7 +24,8 @@ interface Part {
   readonly title: string
   readonly seconds: number
   readonly questions: readonly IntakeQuestion[]
-  readonly facts?: FactsPart
+  /** Whether it is written into the form; what is told of pain is kept at once. */
+  readonly written: boolean
 }
 const PARTS: readonly Part[] = [
   {
@@ -29,34 +33,35 @@ const PARTS: readonly Part[] = [
     title: 'Who',
     seconds: 20,
     questions: ['NAME', 'DOMINANT_HAND', 'AGE', 'CLASP'],
-    facts: 'who',
+    written: true,
   },
   {
     id: 'activities',
     title: 'What the hands do',
     seconds: 45,
     questions: ['ACTIVITIES', 'WEIGHTS'],
-    facts: 'activities',
+    written: true,
   },
   {
     id: 'pain',
     title: 'Pain and signs',
     seconds: 50,
     questions: ['PAIN', 'SIGNS', 'CONDITIONS'],
+    written: false,
   },
   {
     id: 'hand',
     title: 'What is at hand',
     seconds: 25,
     questions: ['POSITIONS', 'THINGS', 'OWN_WEIGHTS'],
-    facts: 'hand',
+    written: true,
   },
   {
     id: 'time',
     title: 'How and when',
     seconds: 40,
     questions: ['METHOD', 'BREATH', 'NOTATION', 'MINUTES'],
-    facts: 'time',
+    written: true,
   },
 ]
 
@@ -130,7 +135,7 @@ async function save(): Promise<boolean> {
   }
 }
 async function go(index: number) {
-  if (part.value.facts) answer(part.value.questions)
+  if (part.value.written) answer(part.value.questions)
   if (!(await save())) return
   const to = PARTS[index]
   if (to) await router.replace({ query: { part: to.id } })
@@ -139,7 +144,7 @@ async function leave() {
   if (await save()) await router.push(`/clients/${props.clientId}/hands`)
 }
 async function done() {
-  if (part.value.facts) answer(part.value.questions)
+  if (part.value.written) answer(part.value.questions)
   if (await save()) await router.push(`/clients/${props.clientId}/hands`)
 }
 function move(event: KeyboardEvent) {
@@ -189,14 +194,15 @@ function move(event: KeyboardEvent) {
           </button>
         </nav>
         <p v-if="message" class="message" role="alert">{{ message }}</p>
-        <div v-if="part.facts" class="facts">
-          <ClientFactsForm
-            :key="part.id"
+        <div v-if="part.written" class="facts">
+          <WhoPart v-if="part.id === 'who'" v-model="form" :problems="problems" />
+          <ActivitiesPart
+            v-else-if="part.id === 'activities'"
             v-model="form"
             :problems="problems"
-            :parts="[part.facts]"
-            :client-id="clientId"
           />
+          <AtHandPart v-else-if="part.id === 'hand'" v-model="form" :problems="problems" />
+          <HowPart v-else v-model="form" :client-id="clientId" :problems="problems" />
         </div>
         <div v-else class="halves">
           <PainPart

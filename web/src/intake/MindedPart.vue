@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import DateInput from '@/form/DateInput.vue'
 import { computed, ref } from 'vue'
 import { api } from '@/api/calls'
 import { ServerProblem } from '@/api/client'
@@ -174,7 +175,7 @@ const BOTH: { value: Side; text: string }[] = [
         </div>
         <div>
           <label class="form-label" for="minded-until">Until, if that is known</label>
-          <input id="minded-until" v-model="until" type="date" class="form-control" />
+          <DateInput id="minded-until" v-model="until" />
         </div>
       </div>
       <p v-if="adaptation" class="quiet">{{ adaptation }}</p>

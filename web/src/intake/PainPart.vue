@@ -4,7 +4,8 @@ import { api } from '@/api/calls'
 import type { Digit, HealthView, PainCourse, Region, Sensation, Side } from '@/api/types'
 import HandMap from '@/hand/HandMap.vue'
 import { ELSEWHERE } from '@/hand/regions'
-import ChoiceRow from '@/parts/ChoiceRow.vue'
+import DateInput from '@/form/DateInput.vue'
+import ChoiceRow from '@/form/ChoiceRow.vue'
 import { REGIONS, SENSATIONS, keys } from '@/parts/labels'
 import { capital, dayMonth } from '@/parts/words'
 
@@ -121,11 +122,9 @@ async function tell() {
       <p class="line-up">
         <b>{{ capital(place.side.toLowerCase()) }} {{ REGIONS[place.region] }}</b>
         <ChoiceRow v-model="since" class="push" label="Since when" :options="SINCE" />
-        <input
+        <DateInput
           v-if="since === 'DAY'"
           v-model="day"
-          type="date"
-          class="form-control day"
           aria-label="The day it began"
           :max="today"
         />

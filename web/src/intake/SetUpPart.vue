@@ -4,7 +4,7 @@ import { api } from '@/api/calls'
 import type { PointState, SetUpMeasure, SetUpView } from '@/api/types'
 import { queries } from '@/api/queries'
 import { useAsked } from '@/api/useAsked'
-import ChoiceRow from '@/parts/ChoiceRow.vue'
+import ChoiceRow from '@/form/ChoiceRow.vue'
 import StateMark from '@/parts/StateMark.vue'
 import { dayMonth } from '@/parts/words'
 

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { api } from '@/api/calls'
 import type { HealthView, ReferralSign, Region, Side, SignView } from '@/api/types'
-import ChoiceRow from '@/parts/ChoiceRow.vue'
+import ChoiceRow from '@/form/ChoiceRow.vue'
 import { REGIONS, keys } from '@/parts/labels'
 import StateMark from '@/parts/StateMark.vue'
 import { capital, dayMonth } from '@/parts/words'

@@ -1,136 +1,79 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
-import { api } from '@/api/calls'
-import type { Digit, Side, WeightForm, WeightView } from '@/api/types'
-import HandMap from '@/hand/HandMap.vue'
-import { DIGITS, keys } from '@/parts/labels'
+import { computed, ref } from 'vue'
+import type { Side, WeightForm, WeightView } from '@/api/types'
 import { capital } from '@/parts/words'
+import { weightOf, withWeight } from './weights'
 
-/** What an activity asks for of each target and side, on both hands; changed by plus and minus. */
-const props = defineProps<{ clientId: string; activityId: string; title: string }>()
+/** What an activity asks for of each target and side, changed by plus and minus. */
+const props = defineProps<{ usual: readonly WeightView[]; title: string }>()
 const weights = defineModel<WeightForm[] | null>({ required: true })
 
-const open = ref(false)
-const stored = ref<WeightView[]>([])
-const error = ref('')
-const GREATEST = 10
-watch(open, async (now) => {
-  if (!now || stored.value.length) return
-  try {
-    stored.value = await api.weights(props.clientId, props.activityId)
-  } catch (e) {
-    error.value = (e as Error).message
-  }
-})
-const of = (target: string, side: Side): number => {
-  if (weights.value) {
-    return weights.value.find((w) => w.target === target && w.side === side)?.weight ?? 0
-  }
-  return stored.value.find((w) => w.target === target && w.side === side)?.usual ?? 0
-}
-const rows = computed(() =>
-  stored.value
-    .filter((w) => w.side === 'LEFT')
-    .map((w) => ({
-      target: w.target,
-      word: w.word,
-      left: of(w.target, 'LEFT'),
-      right: of(w.target, 'RIGHT'),
-    }))
-    .filter((row) => all.value || row.left > 0 || row.right > 0),
-)
+const SIDES: readonly Side[] = ['LEFT', 'RIGHT']
 const all = ref(false)
-const worked = computed(() => {
-  const on = (side: Side): Digit[] => keys(DIGITS).filter((d) => of(d.toLowerCase(), side) > 0)
-  return { LEFT: on('LEFT'), RIGHT: on('RIGHT') }
-})
+const of = (target: string, side: Side) => weightOf(weights.value, props.usual, target, side)
+const rows = computed(() =>
+  props.usual
+    .filter((w) => w.side === 'LEFT')
+    .filter((w) => all.value || of(w.target, 'LEFT') > 0 || of(w.target, 'RIGHT') > 0),
+)
 function set(target: string, side: Side, by: number) {
-  const now = stored.value.map((w) => ({
-    target: w.target,
-    side: w.side,
-    weight: of(w.target, w.side),
-  }))
-  weights.value = now
-    .map((w) =>
-      w.target === target && w.side === side
-        ? { ...w, weight: Math.min(GREATEST, Math.max(0, w.weight + by)) }
-        : w,
-    )
-    .filter((w) => w.weight > 0)
+  weights.value = withWeight(weights.value, props.usual, target, side, of(target, side) + by)
 }
 </script>
 
 <template>
-  <details class="weights" @toggle="open = ($event.target as HTMLDetailsElement).open">
-    <summary>
-      What it asks for, on both hands
-      <span class="quiet">{{ weights ? 'changed by you' : 'as usual for this' }}</span>
-    </summary>
-    <p v-if="error" class="error" role="alert">{{ error }}</p>
-    <div v-if="stored.length" class="halves">
-      <HandMap :worked="worked" :height="200" />
-      <table>
-        <caption class="visually-hidden">
-          Weights from 0 to 10 for
-          {{
-            title
-          }}
-        </caption>
-        <thead>
-          <tr>
-            <th scope="col"></th>
-            <th scope="col">left</th>
-            <th scope="col">right</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="row in rows" :key="row.target">
-            <th scope="row">{{ capital(row.word) }}</th>
-            <td v-for="side in ['LEFT', 'RIGHT'] as const" :key="side">
-              <button
-                type="button"
-                :aria-label="`${row.word}, ${side.toLowerCase()}: less`"
-                @click="set(row.target, side, -1)"
-              >
-                −
-              </button>
-              <output>{{ side === 'LEFT' ? row.left : row.right }}</output>
-              <button
-                type="button"
-                :aria-label="`${row.word}, ${side.toLowerCase()}: more`"
-                @click="set(row.target, side, 1)"
-              >
-                +
-              </button>
-            </td>
-          </tr>
-        </tbody>
-      </table>
-    </div>
-    <p v-if="stored.length" class="side-by-side">
+  <details class="weights">
+    <summary>What it asks for: {{ weights ? 'changed by you' : 'as usual' }}</summary>
+    <table>
+      <caption class="visually-hidden">
+        Weights from 0 to 10 for
+        {{
+          title
+        }}
+      </caption>
+      <thead>
+        <tr>
+          <th scope="col"></th>
+          <th scope="col">left</th>
+          <th scope="col">right</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="row in rows" :key="row.target">
+          <th scope="row">{{ capital(row.word) }}</th>
+          <td v-for="side in SIDES" :key="side">
+            <button
+              type="button"
+              :aria-label="`${row.word}, ${side.toLowerCase()}: less`"
+              @click="set(row.target, side, -1)"
+            >
+              −
+            </button>
+            <output>{{ of(row.target, side) }}</output>
+            <button
+              type="button"
+              :aria-label="`${row.word}, ${side.toLowerCase()}: more`"
+              @click="set(row.target, side, 1)"
+            >
+              +
+            </button>
+          </td>
+        </tr>
+      </tbody>
+    </table>
+    <span class="side-by-side">
       <BButton size="sm" variant="link" @click="all = !all">{{
         all ? 'Only what counts' : 'Every target'
       }}</BButton>
       <BButton v-if="weights" size="sm" variant="link" @click="weights = null">As usual</BButton>
-    </p>
+    </span>
   </details>
 </template>
 
 <style scoped>
-.weights {
-  margin-top: 8px;
-  padding-top: 6px;
-  border-top: 1px solid var(--line);
-}
 summary {
-  font-weight: 600;
+  color: var(--ink-2);
   font-size: 0.8125rem;
-}
-.halves {
-  display: grid;
-  grid-template-columns: 220px minmax(0, 1fr);
-  gap: 24px;
-  margin-top: 8px;
 }
 th {
   padding: 1px 12px 1px 0;
@@ -154,13 +97,5 @@ td button {
   background: var(--surface);
   color: var(--main);
   font-weight: 700;
-}
-.error {
-  color: var(--stop);
-}
-@media (max-width: 700px) {
-  .halves {
-    grid-template-columns: minmax(0, 1fr);
-  }
 }
 </style>

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { emptyActivity, emptyClient } from './clientForm'
-import { copy, same } from '@/parts/forms'
+import { copy, same } from '@/form/forms'
 
 describe('the form of a client', () => {
   it('is the same whatever the order of a choice', () => {

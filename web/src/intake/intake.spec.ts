@@ -220,9 +220,10 @@ describe('where it hurts', () => {
     const wrapper = panel(health({ pains: [{ ...pain, since: '2026-11-02' }] }))
     await touch(wrapper, 'Right wrist, thumb side')?.trigger('click')
     const day = wrapper.find<HTMLInputElement>('[aria-label="The day it began"]')
-    expect(day.element.value).toBe('2026-11-02')
-    expect(day.attributes('max')).toBe('2026-11-25')
-    await day.setValue('2026-10-30')
+    expect(day.element.value).toBe('2 Nov 2026')
+    expect(wrapper.find('input[type=date]').attributes('max')).toBe('2026-11-25')
+    await day.setValue('30.10.2026')
+    await day.trigger('change')
     await named(wrapper, 'Note it')?.trigger('click')
     await settle()
     expect(tell.mock.calls[0]?.[1][0]).toMatchObject({ course: null, since: '2026-10-30' })
@@ -431,20 +432,18 @@ describe('what an activity asks for', () => {
     target: 'wrist',
     word: 'wrist',
     side,
-    weight: usual,
     usual,
   })
 
   it('is changed by one on one side, and put back to what is usual', async () => {
-    vi.spyOn(api, 'weights').mockResolvedValue([weight('LEFT', 5), weight('RIGHT', 5)])
     const wrapper = mount(WeightsMap, {
-      props: { clientId: 'c', activityId: 'a', title: 'Practice', modelValue: null },
+      props: {
+        usual: [weight('LEFT', 5), weight('RIGHT', 5)],
+        title: 'Practice',
+        modelValue: null,
+      },
       global: { stubs },
     })
-    const details = wrapper.find('details')
-    ;(details.element as HTMLDetailsElement).open = true
-    await details.trigger('toggle')
-    await settle()
     const more = wrapper
       .findAll('button')
       .find((b) => b.attributes('aria-label') === 'wrist, left: more')

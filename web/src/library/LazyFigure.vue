@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { onBeforeUnmount, onMounted, ref } from 'vue'
+import { useIntersectionObserver } from '@vueuse/core'
+import { onScopeDispose, ref } from 'vue'
 import type { FigureParts } from '@/api/types'
 import ExerciseFigure from '@/hand/ExerciseFigure.vue'
 import { drawInTurn } from './drawInTurn'
@@ -7,25 +8,17 @@ import { drawInTurn } from './drawInTurn'
 /** A small figure that is drawn only once it comes into sight, and never while a key is answered. */
 defineProps<{ figure: FigureParts; label: string }>()
 
-const place = ref<HTMLElement>()
+const place = ref<HTMLElement | null>(null)
 const drawn = ref(false)
-let watcher: IntersectionObserver | undefined
 let forget: (() => void) | undefined
-
-onMounted(() => {
-  watcher = new IntersectionObserver((entries) => {
-    if (!entries.some((entry) => entry.isIntersecting)) return
-    watcher?.disconnect()
-    forget = drawInTurn(() => {
-      drawn.value = true
-    })
+const { stop } = useIntersectionObserver(place, ([entry]) => {
+  if (!entry?.isIntersecting) return
+  stop()
+  forget = drawInTurn(() => {
+    drawn.value = true
   })
-  if (place.value) watcher.observe(place.value)
 })
-onBeforeUnmount(() => {
-  watcher?.disconnect()
-  forget?.()
-})
+onScopeDispose(() => forget?.())
 </script>
 
 <template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref, watch } from 'vue'
 import type { FieldProblem } from '@/api/client'
-import FormField from '@/parts/FormField.vue'
+import FormField from '@/form/FormField.vue'
 import { lines } from './exerciseForm'
 
 /** Several short texts, one a line. */

@@ -1,7 +1,7 @@
 import { mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
 import { nextTick, ref } from 'vue'
-import type { FigureForm, Pose } from '@/api/types'
+import type { FigureForm, JointChoice, Pose } from '@/api/types'
 import PoseEditor from './PoseEditor.vue'
 
 const POSES: readonly Pose[] = [
@@ -11,6 +11,11 @@ const POSES: readonly Pose[] = [
   'INTERLACED',
   'BODY_UPRIGHT',
   'BODY_ARMS_UP',
+]
+
+const JOINTS: readonly JointChoice[] = [
+  { joint: 'FINGER_KNUCKLE', word: 'knuckle flexion', least: -45, greatest: 90 },
+  { joint: 'WRIST_FLEXION', word: 'flexion', least: -70, greatest: 80 },
 ]
 
 function editor(changes: Partial<FigureForm>, wayNames: readonly string[] = []) {
@@ -26,8 +31,9 @@ function editor(changes: Partial<FigureForm>, wayNames: readonly string[] = []) 
   })
   const wrapper = mount({
     components: { PoseEditor },
-    setup: () => ({ figure, wayNames, poses: POSES }),
-    template: '<PoseEditor v-model="figure" :poses="poses" :problems="[]" :way-names="wayNames" />',
+    setup: () => ({ figure, wayNames, poses: POSES, joints: JOINTS }),
+    template:
+      '<PoseEditor v-model="figure" :poses="poses" :joints="joints" :problems="[]" :way-names="wayNames" />',
   })
   const press = async (text: string) => {
     await wrapper
@@ -58,8 +64,8 @@ describe('the keyframes of a figure', () => {
 
   it('are bent joint by joint, and keep the rest of the hand', async () => {
     const { figure, wrapper } = editor({})
-    const knuckle = wrapper.findAll('input[type=range]')[1]
-    await knuckle?.setValue(60)
+    const knuckle = wrapper.find('input[type=range]')
+    await knuckle.setValue(60)
     const [first, second] = figure.value.ways[0] as [string, string]
     expect(first).toMatch(/^angles -?\d+,60,/)
     expect(second).toBe('FIST')

@@ -1,207 +1,53 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed } from 'vue'
 import type { FieldProblem } from '@/api/client'
-import type { Digit, FigureForm, FigureView, Pose } from '@/api/types'
+import type { Digit, FigureForm, FigureView, JointChoice, Pose } from '@/api/types'
 import ExerciseFigure from '@/hand/ExerciseFigure.vue'
 import { isBodyView } from '@/hand/figures'
-import {
-  handPose,
-  isBody,
-  isHand,
-  isPair,
-  isTwoHands,
-  keyframeOf,
-  type Keyframe,
-} from '@/hand/keyframes'
-import type { HandPose } from '@/hand/skeleton'
-import ChoiceRow from '@/parts/ChoiceRow.vue'
-import SelectField from '@/parts/SelectField.vue'
+import { handPose, isHand, isTwoHands, keyframeOf } from '@/hand/keyframes'
+import ChoiceRow from '@/form/ChoiceRow.vue'
+import SelectField from '@/form/SelectField.vue'
 import { ARROWS, DIGITS, PLACES, PROPS, VIEWS, keys } from '@/parts/labels'
-import { capital, words } from '@/parts/words'
+import { optionsOf } from '@/form/options'
+import JointSliders from './JointSliders.vue'
+import { useKeyframes } from './useKeyframes'
 
 /** The keyframes of a figure: presets, and for a hand every joint by a slider. */
 const props = defineProps<{
   poses: readonly Pose[]
+  /** How far each joint goes. */
+  joints: readonly JointChoice[]
   problems: readonly FieldProblem[]
   /** What the ways of the exercise are called, where it has some. */
   wayNames: readonly string[]
 }>()
 const model = defineModel<FigureForm>({ required: true })
 
-/** The way whose keyframes are shown; the only one where all are drawn alike. */
-const way = ref(0)
-const keyframes = computed<readonly Keyframe[]>({
-  get: () => model.value.ways[way.value] ?? model.value.ways[0] ?? [],
-  set: (changed) => {
-    model.value = {
-      ...model.value,
-      ways: model.value.ways.map((old, i) => (i === way.value ? [...changed] : old)),
-    }
-  },
-})
+const {
+  way,
+  wayOptions,
+  apart,
+  keyframes,
+  at,
+  chosen,
+  presets,
+  preset,
+  replace,
+  add,
+  remove,
+  shift,
+} = useKeyframes(
+  model,
+  () => props.poses,
+  () => props.wayNames,
+)
 /** As many ways stand in a row; more of them in a list. */
 const ROW_OF_WAYS = 4
-const wayOptions = computed(() =>
-  model.value.ways.map((_, value) => ({
-    value,
-    label: props.wayNames[value] ?? `Way ${value + 1}`,
-  })),
-)
-const apart = computed({
-  get: () => model.value.ways.length > 1,
-  set: (wanted: boolean) => {
-    const first = [...(model.value.ways[0] ?? ['FLAT'])]
-    model.value = {
-      ...model.value,
-      ways: wanted ? props.wayNames.map(() => [...first]) : [first],
-    }
-    way.value = 0
-  },
-})
-
-const at = ref(0)
-watch([() => keyframes.value.length, way], ([count]) => {
-  at.value = Math.max(0, Math.min(at.value, count - 1))
-})
-const chosen = computed<Keyframe>(() => keyframes.value[at.value] ?? 'FLAT')
-const options = <K extends string>(labels: Readonly<Record<K, string>>) =>
-  keys(labels).map((value) => ({ value, text: labels[value] }))
-
-/** A figure is of one kind; the view says which. */
-const fits = (pose: Keyframe, view: FigureView) =>
-  isBodyView(view) ? isBody(pose) : view === 'PAIR' ? isPair(pose) : isHand(pose)
-const presets = computed(() =>
-  props.poses
-    .filter((pose) => fits(pose, model.value.view))
-    .map((value) => ({
-      value: value as string,
-      text: capital(words(value).replace(/^body /, '')),
-    })),
-)
-const preset = computed({
-  get: () => (presets.value.some((p) => p.value === chosen.value) ? chosen.value : ''),
-  set: (value: string) => {
-    if (value) replace(value)
-  },
-})
-watch(
-  () => model.value.view,
-  (view) => {
-    if (model.value.ways.flat().every((pose) => fits(pose, view))) return
-    const first = presets.value[0]?.value
-    if (first) model.value = { ...model.value, ways: [[first]], places: [], wrong: null }
-    way.value = 0
-    at.value = 0
-  },
-)
-
-function replace(keyframe: Keyframe) {
-  keyframes.value = keyframes.value.map((pose, i) => (i === at.value ? keyframe : pose))
-}
-function add() {
-  const next = [...keyframes.value]
-  next.splice(at.value + 1, 0, chosen.value)
-  keyframes.value = next
-  at.value += 1
-}
-function remove() {
-  if (keyframes.value.length === 1) return
-  keyframes.value = keyframes.value.filter((_, i) => i !== at.value)
-}
-function shift(by: 1 | -1) {
-  const to = at.value + by
-  const next = [...keyframes.value]
-  const moved = next[at.value]
-  const other = next[to]
-  if (moved === undefined || other === undefined) return
-  next[at.value] = other
-  next[to] = moved
-  keyframes.value = next
-  at.value = to
-}
-
-interface Joint {
-  readonly label: string
-  readonly least: number
-  readonly greatest: number
-  readonly get: (pose: HandPose) => number
-  readonly set: (pose: HandPose, degrees: number) => HandPose
-}
-const PARTS = [
-  { value: 0, label: 'Index' },
-  { value: 1, label: 'Middle' },
-  { value: 2, label: 'Ring' },
-  { value: 3, label: 'Little' },
-  { value: 4, label: 'Thumb' },
-  { value: 5, label: 'Wrist' },
-]
-const part = ref<number | null>(0)
-
-type FingerJoint = 'spread' | 'knuckle' | 'middle' | 'end'
-type ThumbJoint = 'radial' | 'opposition' | 'knuckle' | 'end' | 'plane'
-const finger = (
-  i: number,
-  joint: FingerJoint,
-  label: string,
-  least: number,
-  greatest: number,
-): Joint => ({
-  label,
-  least,
-  greatest,
-  get: (pose) => pose.fingers[i]?.[joint] ?? 0,
-  set: (pose, degrees) => ({
-    ...pose,
-    fingers: pose.fingers.map((f, n) => (n === i ? { ...f, [joint]: degrees } : f)) as never,
-  }),
-})
-const thumb = (joint: ThumbJoint, label: string, least: number, greatest: number): Joint => ({
-  label,
-  least,
-  greatest,
-  get: (pose) => pose.thumb[joint],
-  set: (pose, degrees) => ({ ...pose, thumb: { ...pose.thumb, [joint]: degrees } }),
-})
-const wrist = (
-  joint: 'flexion' | 'deviation',
-  label: string,
-  least: number,
-  greatest: number,
-): Joint => ({
-  label,
-  least,
-  greatest,
-  get: (pose) => pose.wrist[joint],
-  set: (pose, degrees) => ({ ...pose, wrist: { ...pose.wrist, [joint]: degrees } }),
-})
-/** The same limits as the server checks. */
-const joints = computed<readonly Joint[]>(() => {
-  if (part.value === 5)
-    return [
-      wrist('flexion', 'Flexion (minus: extension)', -70, 80),
-      wrist('deviation', 'To the thumb side (minus: little-finger side)', -35, 20),
-    ]
-  if (part.value === 4)
-    return [
-      thumb('radial', 'Abduction', 5, 62),
-      thumb('opposition', 'Opposition', -15, 112),
-      thumb('knuckle', 'Knuckle flexion', -5, 60),
-      thumb('end', 'End joint flexion', -15, 80),
-      thumb('plane', 'Plane of flexion', 0, 90),
-    ]
-  const i = part.value ?? 0
-  return [
-    finger(i, 'spread', 'Abduction', -12, 26),
-    finger(i, 'knuckle', 'Knuckle flexion', -45, 90),
-    finger(i, 'middle', 'Middle joint flexion', 0, 110),
-    finger(i, 'end', 'End joint flexion', -10, 80),
-  ]
-})
 const jointed = computed(() => isHand(chosen.value) && !isTwoHands(chosen.value))
-const pose = computed(() => handPose(chosen.value))
-function bend(joint: Joint, degrees: number) {
-  replace(keyframeOf(joint.set(pose.value, degrees)))
-}
+const pose = computed({
+  get: () => handPose(chosen.value),
+  set: (bent) => replace(keyframeOf(bent)),
+})
 const otherView = computed<FigureView>(() =>
   model.value.view === 'SIDE' || model.value.view === 'SIDE_PALM_UP' ? 'THREE_QUARTER' : 'SIDE',
 )
@@ -222,27 +68,27 @@ const worked = computed({
         label="Seen from"
         field="figure.view"
         :problems="problems"
-        :options="options(VIEWS)"
+        :options="optionsOf(VIEWS)"
       />
       <SelectField
         v-model="model.arrow"
         label="Arrow"
         field="figure.arrow"
         :problems="problems"
-        :options="options(ARROWS)"
+        :options="optionsOf(ARROWS)"
       />
       <SelectField
         v-model="model.prop"
         label="In the hand"
         field="figure.prop"
         :problems="problems"
-        :options="options(PROPS)"
+        :options="optionsOf(PROPS)"
       />
     </div>
     <BFormCheckboxGroup
       v-if="isBodyView(model.view)"
       v-model="model.places"
-      :options="options(PLACES)"
+      :options="optionsOf(PLACES)"
       aria-label="Places drawn at work"
       class="places"
     />
@@ -324,18 +170,7 @@ const worked = computed({
           :options="[{ value: '', text: 'By its joints' }, ...presets]"
         />
         <template v-if="jointed">
-          <ChoiceRow v-model="part" label="Part of the hand" :options="PARTS" wide class="parts" />
-          <label v-for="joint in joints" :key="joint.label" class="joint">
-            <span>{{ joint.label }}</span>
-            <input
-              type="range"
-              :min="joint.least"
-              :max="joint.greatest"
-              :value="joint.get(pose)"
-              @input="bend(joint, Number(($event.target as HTMLInputElement).value))"
-            />
-            <output>{{ Math.round(joint.get(pose)) }}°</output>
-          </label>
+          <JointSliders v-model="pose" :joints="joints" />
         </template>
         <div class="checks">
           <span class="form-label">Digits at work</span>
@@ -389,25 +224,6 @@ const worked = computed({
 }
 .views :deep(svg) {
   height: 200px;
-}
-.parts {
-  margin: 12px 0 6px;
-}
-.joint {
-  display: grid;
-  grid-template-columns: minmax(0, 1fr) 132px 44px;
-  gap: 10px;
-  align-items: center;
-  min-height: 30px;
-  font-size: 0.875rem;
-}
-.joint input {
-  width: 100%;
-  accent-color: var(--main);
-}
-output {
-  text-align: right;
-  font-variant-numeric: tabular-nums;
 }
 .checks {
   margin-top: 12px;

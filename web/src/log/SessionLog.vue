@@ -1,17 +1,15 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { LogEntry, MissedEntry } from '@/api/types'
 import { queries } from '@/api/queries'
+import type { LogEntry, MissedEntry } from '@/api/types'
 import { useAsked } from '@/api/useAsked'
-import { SENSATIONS } from '@/parts/labels'
 import PageState from '@/parts/PageState.vue'
 import { painTone } from '@/parts/painTone'
-import { capital, duration, longDate, shortDate, toMinute } from '@/parts/words'
+import { shortDate, toMinute } from '@/parts/words'
 import PegIcon from '@/ribbon/PegIcon.vue'
-import { account } from '@/stores/account'
-import KindLetter from '@/tape/KindLetter.vue'
 import RoutineTape from '@/tape/RoutineTape.vue'
-import type { TapeStep } from '@/tape/tape'
+import { hurt, stateWords, tapeOf, worstPain } from './entries'
+import LogDetail from './LogDetail.vue'
 
 /** What happened, the latest first, with what was missed in its place. */
 const props = defineProps<{ clientId: string }>()
@@ -31,8 +29,6 @@ const chosenId = ref<string | null>(null)
 const SHOWN_FIRST = 40
 const shown = ref(SHOWN_FIRST)
 
-const hurt = (entry: LogEntry) =>
-  entry.steps.some((s) => s.outcome === 'HURT') || entry.pains.some((p) => p.moment === 'DURING')
 const rows = computed<Row[]>(() => {
   const log = data.value
   if (!log) return []
@@ -77,21 +73,8 @@ const chosen = computed(
     rows.value.find((r) => r.entry && r.key === chosenId.value)?.entry ??
     filtered.value.find((r) => r.entry)?.entry,
 )
-const tape = (entry: LogEntry): TapeStep[] =>
-  entry.steps.map((s) => ({
-    title: s.title,
-    kind: s.kind,
-    lengthMillis: s.plannedMillis,
-    laterality: s.laterality,
-    donePercent: s.donePercent,
-    hurt: s.outcome === 'HURT',
-  }))
 const LONGEST = 168
 const longest = computed(() => Math.max(1, ...rows.value.map((r) => r.entry?.plannedMillis ?? 0)))
-const worst = (entry: LogEntry) =>
-  entry.pains.length ? Math.max(...entry.pains.map((p) => p.level)) : null
-const state = (entry: LogEntry) =>
-  entry.state === 'DONE' ? 'done' : entry.state === 'STOPPED' ? 'stopped for safety' : 'left midway'
 const firstOfDay = (row: Row, i: number) => i === 0 || filtered.value[i - 1]?.date !== row.date
 </script>
 
@@ -133,7 +116,7 @@ const firstOfDay = (row: Row, i: number) => i === 0 || filtered.value[i - 1]?.da
               <span class="what">{{ row.entry.title }}</span>
               <span class="tape">
                 <RoutineTape
-                  :steps="tape(row.entry)"
+                  :steps="tapeOf(row.entry)"
                   :width="(row.entry.plannedMillis / longest) * LONGEST"
                   :height="22"
                   :letters="false"
@@ -142,13 +125,13 @@ const firstOfDay = (row: Row, i: number) => i === 0 || filtered.value[i - 1]?.da
                   :stroke-width="1"
                 />
               </span>
-              <span class="disc" :class="painTone(worst(row.entry))">
+              <span class="disc" :class="painTone(worstPain(row.entry))">
                 <span class="visually-hidden">{{
-                  worst(row.entry) === null ? 'no check-in' : 'pain'
-                }}</span>{{ worst(row.entry) ?? '' }}
+                  worstPain(row.entry) === null ? 'no check-in' : 'pain'
+                }}</span>{{ worstPain(row.entry) ?? '' }}
               </span>
               <span class="quiet small"
-                >{{ state(row.entry)
+                >{{ stateWords(row.entry)
                 }}{{ row.entry.effort === null ? '' : `, effort ${row.entry.effort}` }}</span
               >
             </button>
@@ -171,67 +154,7 @@ const firstOfDay = (row: Row, i: number) => i === 0 || filtered.value[i - 1]?.da
           >Show more</BButton
         >
       </section>
-      <article v-if="chosen" aria-live="polite">
-        <header class="line-up">
-          <PegIcon :purpose="chosen.purpose" />
-          <h2>{{ chosen.title }}</h2>
-        </header>
-        <p class="quiet">
-          {{ longDate(chosen.date) }}, {{ toMinute(chosen.beganAt) }}; {{ state(chosen) }},
-          {{ duration(chosen.lastedMillis) }} of {{ duration(chosen.plannedMillis) }}
-        </p>
-        <RoutineTape :steps="tape(chosen)" :height="48" ruler />
-        <dl>
-          <dt>Effort</dt>
-          <dd>{{ chosen.effort ?? 'not told' }}</dd>
-          <dt>Tighter</dt>
-          <dd>
-            {{
-              chosen.tighterSide
-                ? chosen.tighterSide === 'SAME'
-                  ? 'the same'
-                  : chosen.tighterSide.toLowerCase()
-                : 'not told'
-            }}
-          </dd>
-          <template v-if="chosen.pains.length">
-            <dt>Pain</dt>
-            <dd>
-              <p v-for="(pain, i) in chosen.pains" :key="i">
-                {{ capital(pain.side.toLowerCase()) }} {{ pain.regionWord }} {{ pain.level }}
-                <span class="quiet"
-                  >{{ pain.moment === 'DURING' ? 'during' : 'after'
-                  }}{{ pain.sensation ? `, ${SENSATIONS[pain.sensation]}` : '' }}</span
-                >
-              </p>
-            </dd>
-          </template>
-        </dl>
-        <blockquote v-if="chosen.words">{{ chosen.words }}</blockquote>
-        <ul class="steps">
-          <li v-for="(step, i) in chosen.steps" :key="i">
-            <KindLetter :kind="step.kind" />
-            <RouterLink
-              v-if="account.coach.value"
-              :to="`/library/${step.exerciseId}?version=${step.exerciseVersion}`"
-              ><b>{{ step.title }}</b></RouterLink
-            >
-            <b v-else>{{ step.title }}</b>
-            <span class="quiet">{{ step.dose }}</span>
-            <span class="push" :class="{ hurt: step.outcome === 'HURT' }">
-              {{
-                step.outcome === 'HURT'
-                  ? `hurt at ${step.donePercent} %`
-                  : step.outcome === 'SKIPPED'
-                    ? step.donePercent
-                      ? `${step.donePercent} %`
-                      : 'skipped'
-                    : 'done'
-              }}
-            </span>
-          </li>
-        </ul>
-      </article>
+      <LogDetail v-if="chosen" :entry="chosen" />
     </div>
   </PageState>
 </template>
@@ -318,50 +241,10 @@ ol li > .on {
 .disc.hot {
   background: var(--stop);
 }
-article {
-  position: sticky;
-  top: 12px;
-  display: grid;
-  gap: 12px;
-  min-width: 0;
-  padding: 16px 20px;
-  border: 1.5px solid var(--ink);
-  background: var(--surface);
-  --ground: var(--surface);
-}
-dl {
-  display: grid;
-  grid-template-columns: 80px 1fr;
-  gap: 2px 12px;
-}
-dt {
-  color: var(--ink-2);
-  font-weight: 400;
-}
-blockquote {
-  margin: 0;
-  padding-left: 12px;
-  border-left: 3px solid var(--line);
-}
-.steps li {
-  display: flex;
-  align-items: center;
-  gap: 10px;
-  padding: 5px 0;
-  border-top: 1px solid var(--line);
-}
-.push.hurt {
-  color: var(--stop);
-  font-weight: 600;
-}
 @media (max-width: 1000px) {
   .log {
     grid-template-columns: minmax(0, 1fr);
     gap: 24px;
-  }
-  article {
-    position: static;
-    grid-row: 1;
   }
 }
 @media (max-width: 640px) {
@@ -371,9 +254,6 @@ blockquote {
   ol li > * > .tape,
   ol li > * > .quiet {
     display: none;
-  }
-  .steps li {
-    flex-wrap: wrap;
   }
 }
 </style>

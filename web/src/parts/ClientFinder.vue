@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, onMounted, onUnmounted, ref, useId } from 'vue'
+import { useEventListener } from '@vueuse/core'
+import { computed, ref, useId } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api } from '@/api/calls'
 import type { ClientSummary } from '@/api/types'
@@ -66,8 +67,7 @@ function slash(event: KeyboardEvent) {
   event.preventDefault()
   input.value?.focus()
 }
-onMounted(() => document.addEventListener('keydown', slash))
-onUnmounted(() => document.removeEventListener('keydown', slash))
+useEventListener(document, 'keydown', slash)
 </script>
 
 <template>

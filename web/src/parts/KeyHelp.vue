@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, onMounted, onUnmounted, ref } from 'vue'
+import { useEventListener } from '@vueuse/core'
+import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { account } from '@/stores/account'
 
@@ -39,8 +40,7 @@ function key(event: KeyboardEvent) {
     if (place) void router.push(place.to)
   }
 }
-onMounted(() => document.addEventListener('keydown', key))
-onUnmounted(() => document.removeEventListener('keydown', key))
+useEventListener(document, 'keydown', key)
 </script>
 
 <template>

@@ -8,7 +8,6 @@ import type {
   FigureArrow,
   FigureProp,
   FigureView,
-  Frequency,
   LadderKind,
   Method,
   Movement,
@@ -269,26 +268,6 @@ export const LADDERS: Readonly<Record<LadderKind, string>> = {
   TEMPO: 'Tempo',
   THINGS: 'Things, from easy to hard',
   NAMED: 'Named variants',
-}
-
-export const FREQUENCIES: Readonly<Record<Frequency, string>> = {
-  BEFORE_BLOCKS: 'before every block',
-  INSIDE_BLOCKS: 'inside long blocks',
-  AFTER_BLOCKS: 'after every block',
-  DAILY: 'daily',
-  MORNING_AND_NIGHT: 'morning and night',
-  EVERY_SECOND_DAY: 'every second day',
-  ONCE_A_WEEK: 'once a week',
-  TWICE_A_WEEK: 'twice a week',
-  THREE_A_WEEK: 'three times a week',
-  BY_PAIN: 'as often as pain allows',
-}
-
-export const PARTS_OF_DAY: Readonly<Record<'MORNING' | 'NOON' | 'EVENING' | 'BEDTIME', string>> = {
-  MORNING: 'morning',
-  NOON: 'noon',
-  EVENING: 'evening',
-  BEDTIME: 'bedtime',
 }
 
 export const keys = <K extends string>(labels: Readonly<Record<K, unknown>>): K[] =>

@@ -91,3 +91,9 @@ export const capital = (text: string): string => text.charAt(0).toUpperCase() + 
 /** "1 session", "3 sessions". */
 export const counted = (n: number, one: string, many = `${one}s`): string =>
   `${n} ${n === 1 ? one : many}`
+
+/** "thumb", "thumb and index", "thumb, index and middle". */
+export const listed = (parts: readonly string[]): string =>
+  parts.length < 2
+    ? (parts[0] ?? '')
+    : `${parts.slice(0, -1).join(', ')} and ${parts[parts.length - 1]}`

@@ -11,7 +11,7 @@ import type {
   TighterSide,
 } from '@/api/types'
 import PlaceChooser from '@/hand/PlaceChooser.vue'
-import ChoiceRow from '@/parts/ChoiceRow.vue'
+import ChoiceRow from '@/form/ChoiceRow.vue'
 import { PURPOSES, REGIONS, SENSATIONS, keys } from '@/parts/labels'
 import StateMark from '@/parts/StateMark.vue'
 import { capital, duration } from '@/parts/words'

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, onMounted, onUnmounted, ref } from 'vue'
+import { useEventListener } from '@vueuse/core'
+import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/api/calls'
 import type { RoundView } from '@/api/types'
@@ -62,8 +63,7 @@ function keys(event: KeyboardEvent) {
     void roundOver()
   } else if (event.key === 'Escape') void router.back()
 }
-onMounted(() => window.addEventListener('keydown', keys))
-onUnmounted(() => window.removeEventListener('keydown', keys))
+useEventListener('keydown', keys)
 const print = () => window.print()
 const isNow = (start: string) => place.value.now?.start === start
 </script>

@@ -2,7 +2,7 @@
 import { computed, nextTick, onMounted, ref } from 'vue'
 import type { PainForm, Region, SafetyView, Sensation, Side } from '@/api/types'
 import PlaceChooser from '@/hand/PlaceChooser.vue'
-import ChoiceRow from '@/parts/ChoiceRow.vue'
+import ChoiceRow from '@/form/ChoiceRow.vue'
 import { REGIONS, SENSATIONS, keys } from '@/parts/labels'
 import { capital } from '@/parts/words'
 

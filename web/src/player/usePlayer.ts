@@ -1,3 +1,4 @@
+import { useEventListener } from '@vueuse/core'
 import { computed, onScopeDispose, readonly, ref, shallowRef } from 'vue'
 import type { Cue, PainForm, RoutineView, SessionForm, StepForm } from '@/api/types'
 import { Sounds } from './sounds'
@@ -166,11 +167,10 @@ export function usePlayer(routine: RoutineView, fromStep = 0) {
   function visible() {
     if (document.visibilityState === 'visible' && state.value === 'running') void keepAwake()
   }
-  document.addEventListener('visibilitychange', visible)
+  useEventListener(document, 'visibilitychange', visible)
   onScopeDispose(() => {
     clearInterval(timer)
     cancelAnimationFrame(frame)
-    document.removeEventListener('visibilitychange', visible)
     void wakeLock?.release().catch(() => undefined)
     sounds.close()
   })

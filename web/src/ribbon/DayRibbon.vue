@@ -5,6 +5,7 @@ import { textWidth } from '@/parts/textWidth'
 import { clock } from '@/parts/words'
 import { lanesOf } from './lanes'
 import { pegKey, pegPath, pegPlace } from './pegs'
+import RibbonPeg from './RibbonPeg.vue'
 
 /** A day as a ribbon: a group to be put into a picture that has its own axis. */
 const props = withDefaults(
@@ -138,7 +139,6 @@ const pegs = computed(() =>
 const standing = computed(() => pegs.value.filter((item) => item.peg.purpose !== 'BREAK'))
 const notches = computed(() => pegs.value.filter((item) => item.peg.purpose === 'BREAK'))
 const keyOf = (peg: PegView) => pegKey(peg)
-const pinned = (peg: PegView) => peg.state === 'DONE' || peg.state === 'LEFT'
 
 const label = computed(() => {
   const parts = [
@@ -256,64 +256,23 @@ const label = computed(() => {
     >
       <title>{{ item.peg.label }}, {{ clock(item.peg.startsAt) }}. {{ item.peg.why }}</title>
     </rect>
-    <g
+    <RibbonPeg
       v-for="(item, i) in standing"
       :key="`peg${i}`"
-      class="peg"
-      :data-id="item.peg.lineId"
-      :class="{ handle: handles, chosen: handles && keyOf(item.peg) === chosenPeg }"
-      :transform="`translate(${round(item.left)} ${top})`"
-      :tabindex="handles ? 0 : undefined"
-      :role="handles ? 'button' : undefined"
-      :aria-label="
-        handles
-          ? `${item.peg.label}, ${clock(item.peg.startsAt)} to ${clock(item.peg.endsAt)}`
-          : undefined
-      "
-      :aria-pressed="handles ? keyOf(item.peg) === chosenPeg : undefined"
-      @click="emit('peg', item.peg)"
-      @focus="handles && emit('peg', item.peg)"
-      @pointerdown="handles && emit('grabPeg', item.peg, $event)"
-      @keydown="handles && emit('keyPeg', item.peg, $event)"
-    >
-      <rect
-        v-if="handles"
-        class="touch"
-        :x="-4"
-        :y="-peg - 4"
-        :width="item.width + 8"
-        :height="peg + band * 0.4 + 4"
-      />
-      <title>
-        {{ item.peg.label }}, {{ clock(item.peg.startsAt) }} to {{ clock(item.peg.endsAt) }}.
-        {{ item.peg.why }}
-      </title>
-      <clipPath :id="`${prefix}half${i}`">
-        <rect x="-1" :y="-peg - 2" :width="item.width / 2 + 1" :height="peg + 4" />
-      </clipPath>
-      <template v-if="item.peg.state === 'MISSED'">
-        <path class="missed" :d="item.path" transform="translate(0 -1)" />
-      </template>
-      <template v-else-if="item.peg.state === 'LEFT'">
-        <path class="hollow" :d="item.path" transform="translate(0 -1)" />
-        <path class="solid" :d="item.path" :clip-path="`url(#${prefix}half${i})`" />
-      </template>
-      <path
-        v-else
-        :class="item.peg.state === 'DUE' ? 'live' : 'solid'"
-        :d="item.path"
-        transform="translate(0 -0.9)"
-      />
-      <path v-if="item.peg.pinned" class="pin" :d="`M${item.width / 2} ${-peg - 5}v-5`" />
-      <rect
-        v-if="pinned(item.peg)"
-        class="solid"
-        :x="item.width / 2 - 3"
-        :y="band + 0.5"
-        width="6"
-        :height="foot"
-      />
-    </g>
+      :peg="item.peg"
+      :path="item.path"
+      :left="round(item.left)"
+      :width="item.width"
+      :top="top"
+      :size="peg"
+      :band="band"
+      :foot="foot"
+      :handle="handles"
+      :chosen="handles && keyOf(item.peg) === chosenPeg"
+      @choose="emit('peg', item.peg)"
+      @grab="emit('grabPeg', item.peg, $event)"
+      @key="emit('keyPeg', item.peg, $event)"
+    />
     <slot />
     <text
       v-for="item in blocks"
@@ -367,50 +326,16 @@ const label = computed(() => {
 .floor {
   stroke: var(--ink);
 }
-.solid {
-  fill: var(--main);
-}
 .notch {
   fill: var(--main);
   stroke: var(--ink);
   stroke-width: 1.5;
 }
-.pin {
-  stroke: var(--ink);
-  stroke-width: 3;
-}
 .touch {
   fill: transparent;
 }
-.handle {
-  cursor: grab;
-  touch-action: none;
-}
 .block[role='button'] {
   touch-action: none;
-}
-.peg.chosen .touch {
-  stroke: var(--main);
-  stroke-width: 2;
-  rx: 5px;
-}
-.live {
-  fill: var(--live);
-  stroke: var(--ground);
-  stroke-width: 3;
-  paint-order: stroke;
-}
-.missed {
-  fill: var(--surface);
-  stroke: var(--warn);
-  stroke-width: 1.5;
-  stroke-linejoin: round;
-}
-.hollow {
-  fill: var(--surface);
-  stroke: var(--main);
-  stroke-width: 1.5;
-  stroke-linejoin: round;
 }
 .label {
   font-weight: 500;

@@ -15,8 +15,10 @@ const props = withDefaults(
     every?: number
     nowHour?: number | null
     tab?: boolean
+    /** Hours at which something else stands above the axis. */
+    taken?: readonly number[]
   }>(),
-  { every: 3, nowHour: null, tab: true },
+  { every: 3, nowHour: null, tab: true, taken: () => [] },
 )
 
 const x = (hour: number) =>
@@ -26,16 +28,20 @@ const x = (hour: number) =>
 const shown = computed(
   () => props.nowHour !== null && props.nowHour >= props.fromHour && props.nowHour <= props.toHour,
 )
+const tabs = computed(() => [
+  ...props.taken,
+  ...(shown.value && props.tab ? [props.nowHour ?? 0] : []),
+])
 const hours = computed(() => {
   const list: { hour: number; x: number; major: boolean; label: string }[] = []
   for (let hour = props.fromHour; hour <= props.toHour; hour++) {
     const major = hour % props.every === 0
-    const hidden = shown.value && props.tab && Math.abs(x(props.nowHour ?? 0) - x(hour)) < 36
+    const hidden = tabs.value.some((tab) => Math.abs(x(tab) - x(hour)) < 36)
     list.push({
       hour,
       x: x(hour),
       major,
-      label: major && !hidden ? String(hour).padStart(2, '0') : '',
+      label: major && !hidden ? String(hour % 24).padStart(2, '0') : '',
     })
   }
   return list

@@ -1,27 +1,24 @@
-import { ref } from 'vue'
+import { useLocalStorage, usePreferredDark } from '@vueuse/core'
+import { watchEffect } from 'vue'
 
 export type Theme = 'system' | 'light' | 'dark'
 
-const KEY = 'nimblet-theme'
-const dark = window.matchMedia('(prefers-color-scheme: dark)')
+const dark = usePreferredDark()
+const stored = useLocalStorage<Theme>('nimblet-theme', 'system')
 
-function stored(): Theme {
-  const value = localStorage.getItem(KEY)
-  return value === 'light' || value === 'dark' ? value : 'system'
-}
+/** What was chosen; anything else that is kept there counts as nothing chosen. */
+export const theme = stored
 
-export const theme = ref<Theme>(stored())
-
-function apply() {
-  const shown = theme.value === 'system' ? (dark.matches ? 'dark' : 'light') : theme.value
+watchEffect(() => {
+  const shown =
+    stored.value === 'light' || stored.value === 'dark'
+      ? stored.value
+      : dark.value
+        ? 'dark'
+        : 'light'
   document.documentElement.setAttribute('data-bs-theme', shown)
-}
+})
 
 export function chooseTheme(choice: Theme) {
-  theme.value = choice
-  localStorage.setItem(KEY, choice)
-  apply()
+  stored.value = choice
 }
-
-dark.addEventListener('change', apply)
-apply()

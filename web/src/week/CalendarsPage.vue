@@ -21,7 +21,6 @@ const today = computed(() => day.data.value?.date ?? new Date().toISOString().sl
 const calendars = useAsked(() => queries.calendars(props.clientId))
 const { busy, message, attempt } = useAttempt()
 
-const LARGEST_FILE = 5_000_000
 const form = ref<CalendarForm>({ name: '', text: null, address: '', choices: null })
 const demo = ref('')
 if (account.me.value?.demo)
@@ -39,12 +38,14 @@ const look = (next: CalendarForm) =>
     form.value = { ...next, name: seen.name }
     preview.value = seen
   })
+const megabytes = (bytes: number) => `${Number((bytes / 1e6).toFixed(1))}\u00a0MB`
 async function chooseFile(event: Event) {
   const input = event.target as HTMLInputElement
   const file = input.files?.[0]
   if (!file) return
-  if (file.size > LARGEST_FILE) {
-    message.value = `${file.name} has ${(file.size / 1e6).toFixed(1)} MB; at most 5 MB are read.`
+  const largest = calendars.data.value?.largestBytes ?? 0
+  if (largest && file.size > largest) {
+    message.value = `${file.name} has ${megabytes(file.size)}; at most ${megabytes(largest)} are read.`
   } else {
     await look({ name: '', text: await file.text(), address: null, choices: null })
   }
@@ -150,9 +151,9 @@ const when = (moment: string) =>
           <RouterLink v-else :to="`/clients/${clientId}/week`">To the week</RouterLink>
         </p>
         <h3>Brought in</h3>
-        <p v-if="calendars.data.value?.length === 0" class="quiet">None yet.</p>
+        <p v-if="calendars.data.value?.calendars.length === 0" class="quiet">None yet.</p>
         <ul class="list">
-          <li v-for="calendar in calendars.data.value ?? []" :key="calendar.id">
+          <li v-for="calendar in calendars.data.value?.calendars ?? []" :key="calendar.id">
             <div>
               <b>{{ calendar.name }}</b>
               <span class="quiet"> read {{ when(calendar.readAt) }}</span>

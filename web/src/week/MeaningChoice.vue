@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { TitleMeaning } from '@/api/types'
-import { useRadioKeys } from '@/parts/useRadioKeys'
+import { useRadioKeys } from '@/form/useRadioKeys'
 
 /** What a title of a calendar is, as four drawn choices: a block, a stage, a busy time, left out. */
 defineProps<{ label: string; allDay: boolean }>()

@@ -1,7 +1,15 @@
 <script setup lang="ts">
+import { watchDebounced } from '@vueuse/core'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRoute } from 'vue-router'
 import { api } from '@/api/calls'
+import { queries } from '@/api/queries'
+import { useAsked } from '@/api/useAsked'
+import DateField from '@/form/DateField.vue'
+import SelectField from '@/form/SelectField.vue'
+import TextField from '@/form/TextField.vue'
+import TimeField from '@/form/TimeField.vue'
+import { copy } from '@/form/forms'
 import type { PracticeDayForm, PracticeDayView, SegmentForm } from '@/api/types'
 import { ServerProblem } from '@/api/client'
 import { useAttempt } from '@/api/useAttempt'
@@ -13,44 +21,30 @@ import PracticeRibbon from './PracticeRibbon.vue'
 /** A day of practice, worked out from its start or back from its end, and put into the day. */
 const props = defineProps<{ clientId: string }>()
 const route = useRoute()
-const { client, day, reloadAll } = useClientPage()
+const { client, reloadAll } = useClientPage()
 const activities = computed(() =>
   (client.data.value?.facts.activities ?? []).filter((activity) => activity.id),
 )
-const activityId = ref('')
-watch(
-  activities,
-  (list) => {
-    if (!activityId.value) activityId.value = list[0]?.id ?? ''
-  },
-  { immediate: true },
-)
-const date = ref(
-  typeof route.query.date === 'string' ? route.query.date : (day.data.value?.date ?? ''),
-)
-watch(day.data, (now) => {
-  if (!date.value && now) date.value = now.date
+const proposal = useAsked(() => queries.practiceProposal(props.clientId))
+const form = ref<PracticeDayForm | null>(null)
+const repertoire = ref<SegmentForm | null>(null)
+watch(proposal.data, (found) => {
+  if (form.value || !found?.form) return
+  form.value = copy(found.form)
+  repertoire.value = form.value.repertoire
+  if (typeof route.query.date === 'string') form.value.date = route.query.date
 })
-const startsAt = ref('09:30')
-const endsAt = ref('13:00')
-const techniques = ref<SegmentForm[]>([
-  { title: 'Technique', minutes: 40 },
-  { title: 'Second technique', minutes: 40 },
-])
-const rest = ref(10)
-const longBreak = ref(45)
-const hasRepertoire = ref(true)
-const repertoire = ref<SegmentForm>({ title: 'Repertoire', minutes: 50 })
-
-const form = (toEnd: boolean): PracticeDayForm => ({
-  activityId: activityId.value,
-  date: date.value,
-  startsAt: startsAt.value,
-  endsAt: toEnd ? endsAt.value : null,
-  techniques: techniques.value,
-  restMinutes: rest.value,
-  longBreakMinutes: longBreak.value,
-  repertoire: hasRepertoire.value ? repertoire.value : null,
+const hasRepertoire = computed({
+  get: () => Boolean(form.value?.repertoire),
+  set: (wanted) => {
+    if (form.value) form.value.repertoire = wanted ? repertoire.value : null
+  },
+})
+const step = computed(() => proposal.data.value?.stepMinutes ?? 1)
+/** What is asked of the server: worked out from the start on, or back from the end. */
+const asked = (wanted: PracticeDayForm, toEnd: boolean): PracticeDayForm => ({
+  ...wanted,
+  endsAt: toEnd ? wanted.endsAt : null,
 })
 interface Worked {
   view: PracticeDayView | null
@@ -62,9 +56,9 @@ const each = computed(
   () => fromEnd.value.view?.parts.find((part) => part.kind === 'TECHNIQUE')?.minutes ?? 0,
 )
 let latest = 0
-async function work(toEnd: boolean): Promise<Worked> {
+async function work(wanted: PracticeDayForm, toEnd: boolean): Promise<Worked> {
   try {
-    return { view: await api.previewPracticeDay(props.clientId, form(toEnd)), problem: '' }
+    return { view: await api.previewPracticeDay(props.clientId, asked(wanted, toEnd)), problem: '' }
   } catch (e) {
     const problem =
       e instanceof ServerProblem && e.errors[0] ? e.errors[0].message : (e as Error).message
@@ -72,29 +66,26 @@ async function work(toEnd: boolean): Promise<Worked> {
   }
 }
 const WAIT = 150
-let timer: ReturnType<typeof setTimeout> | undefined
-watch(
-  [activityId, date, startsAt, endsAt, techniques, rest, longBreak, hasRepertoire, repertoire],
-  () => {
-    clearTimeout(timer)
-    if (!activityId.value || !date.value || !startsAt.value) return
-    timer = setTimeout(async () => {
-      const mine = ++latest
-      const [start, end] = await Promise.all([work(false), work(true)])
-      if (mine !== latest) return
-      fromStart.value = start
-      fromEnd.value = end
-    }, WAIT)
+watchDebounced(
+  form,
+  async (wanted) => {
+    if (!wanted) return
+    const mine = ++latest
+    const [start, end] = await Promise.all([work(wanted, false), work(wanted, true)])
+    if (mine !== latest) return
+    fromStart.value = start
+    fromEnd.value = end
   },
-  { deep: true, immediate: true },
+  { deep: true, immediate: true, debounce: WAIT },
 )
 
-const { busy, message, attempt } = useAttempt()
+const { busy, message, problems, attempt } = useAttempt()
 const placed = ref<PracticeDayView | null>(null)
 const notice = ref('')
 const place = (toEnd: boolean) =>
   attempt(async () => {
-    placed.value = await api.putPracticeDay(props.clientId, form(toEnd))
+    if (!form.value) return
+    placed.value = await api.putPracticeDay(props.clientId, asked(form.value, toEnd))
     notice.value = `In the day until ${toMinute(placed.value.endsAt)}.`
     await reloadAll()
   })
@@ -105,13 +96,9 @@ const takeBack = () =>
     notice.value = 'As it was before.'
     await reloadAll()
   })
-const add = () => {
-  techniques.value = [...techniques.value, { title: 'Technique', minutes: 30 }]
+function add() {
+  if (proposal.data.value) form.value?.techniques.push(copy(proposal.data.value.another))
 }
-const remove = (index: number) => {
-  techniques.value = techniques.value.filter((_, i) => i !== index)
-}
-const STEP = 5
 const WAYS = [
   { toEnd: false, worked: fromStart },
   { toEnd: true, worked: fromEnd },
@@ -121,59 +108,77 @@ const WAYS = [
 <template>
   <div class="practice">
     <header class="line-up">
-      <h2>A day of practice{{ date ? `, ${longDate(date)}` : '' }}</h2>
+      <h2>A day of practice{{ form ? `, ${longDate(form.date)}` : '' }}</h2>
       <span class="quiet">techniques with rests between, a long break, then the pieces</span>
     </header>
-    <p v-if="!activities.length">
+    <p v-if="proposal.data.value && !proposal.data.value.form">
       This client has no activity yet;
       <RouterLink :to="`/clients/${clientId}/hands`">add one under Hands</RouterLink>.
     </p>
-    <form v-else class="form" @submit.prevent>
+    <form v-if="form" class="form" @submit.prevent>
       <div class="fields">
-        <label>Day <BFormInput v-model="date" type="date" /></label>
-        <label>
-          Activity
-          <BFormSelect
-            v-model="activityId"
-            :options="activities.map((a) => ({ value: a.id, text: a.title }))"
-          />
-        </label>
-        <label>Starts <BFormInput v-model="startsAt" type="time" /></label>
-        <label>Should end <BFormInput v-model="endsAt" type="time" /></label>
-        <label
-          >Rest, min <BFormInput v-model.number="rest" type="number" min="0" max="120"
-        /></label>
-        <label
-          >Long break, min
-          <BFormInput v-model.number="longBreak" type="number" min="0" max="240" :step="STEP" />
-        </label>
+        <DateField v-model="form.date" label="Day" field="date" :problems="problems" />
+        <SelectField
+          v-model="form.activityId"
+          label="Activity"
+          field="activityId"
+          :problems="problems"
+          :options="activities.map((a) => ({ value: a.id ?? '', text: a.title }))"
+        />
+        <TimeField v-model="form.startsAt" label="Starts" field="startsAt" :problems="problems" />
+        <TimeField
+          :model-value="form.endsAt ?? ''"
+          label="Should end"
+          field="endsAt"
+          :problems="problems"
+          @update:model-value="form.endsAt = $event"
+        />
+        <TextField
+          v-model.number="form.restMinutes"
+          label="Rest, min"
+          field="restMinutes"
+          type="number"
+          min="0"
+          max="120"
+          :problems="problems"
+        />
+        <TextField
+          v-model.number="form.longBreakMinutes"
+          label="Long break, min"
+          field="longBreakMinutes"
+          type="number"
+          min="0"
+          max="240"
+          :step="step"
+          :problems="problems"
+        />
       </div>
       <ol class="segments">
-        <li v-for="(technique, i) in techniques" :key="i">
+        <li v-for="(technique, i) in form.techniques" :key="i">
           <BFormInput v-model="technique.title" :aria-label="`Technique ${i + 1}`" />
           <BFormInput
             v-model.number="technique.minutes"
             type="number"
             min="1"
             max="720"
-            :step="STEP"
+            :step="step"
             :aria-label="`Minutes of technique ${i + 1}`"
           />
           min
-          <BButton size="sm" variant="link" @click="remove(i)"
+          <BButton size="sm" variant="link" @click="form.techniques.splice(i, 1)"
             >Take out<span class="visually-hidden"> technique {{ i + 1 }}</span></BButton
           >
         </li>
         <li>
           <BFormCheckbox v-model="hasRepertoire">Then</BFormCheckbox>
-          <template v-if="hasRepertoire">
-            <BFormInput v-model="repertoire.title" aria-label="Repertoire" />
+          <template v-if="form.repertoire">
+            <BFormInput v-model="form.repertoire.title" aria-label="Repertoire" />
             <BFormInput
-              v-model.number="repertoire.minutes"
+              v-model.number="form.repertoire.minutes"
               type="number"
               min="1"
               max="720"
-              :step="STEP"
+              :step="step"
               aria-label="Minutes of repertoire"
             />
             min
@@ -202,7 +207,8 @@ const WAYS = [
         <h3>{{ way.toEnd ? 'From the end' : 'From the start' }}</h3>
         <p v-if="way.worked.value.view" class="large" role="status">
           <template v-if="way.toEnd"
-            >playing ends at <b>{{ endsAt }}</b>: each technique may last <b>{{ each }} min</b>
+            >playing ends at <b>{{ form?.endsAt }}</b>: each technique may last
+            <b>{{ each }} min</b>
             <span v-if="way.worked.value.view.spareMinutes" class="quiet"
               >, {{ way.worked.value.view.spareMinutes }} min over</span
             ></template
@@ -225,7 +231,7 @@ const WAYS = [
       <PracticeRibbon
         v-if="way.worked.value.view"
         :day="way.worked.value.view"
-        :starts-at="startsAt"
+        :starts-at="form?.startsAt ?? ''"
         :end-is-set="way.toEnd"
       />
       <p v-else-if="way.worked.value.problem" class="stop" role="alert">

@@ -5,6 +5,7 @@ import type { ReminderForm } from '@/api/types'
 import { useAttempt } from '@/api/useAttempt'
 import { queries } from '@/api/queries'
 import { useAsked } from '@/api/useAsked'
+import TimeInput from '@/form/TimeInput.vue'
 import StateMark from '@/parts/StateMark.vue'
 import { toMinute } from '@/parts/words'
 
@@ -60,12 +61,7 @@ const when = (moment: string) =>
       >
       <p class="before">
         <label
-          >at
-          <input
-            v-model="form.digestAt"
-            class="form-control"
-            type="time"
-            aria-label="Time of the mail with the day"
+          >at <TimeInput v-model="form.digestAt" aria-label="Time of the mail with the day"
         /></label>
       </p>
       <p v-if="loaded.data.value.address" class="quiet small">

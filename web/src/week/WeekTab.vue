@@ -1,20 +1,28 @@
 <script setup lang="ts">
-import { computed, nextTick, onMounted, onUnmounted, ref, watch } from 'vue'
+import { computed, nextTick, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
-import type { DayBlockView, DayView, PegView } from '@/api/types'
+import type { DayView, PegView } from '@/api/types'
+import { useClientPage } from '@/parts/clientPage'
 import PageState from '@/parts/PageState.vue'
 import StateMark from '@/parts/StateMark.vue'
+import { useUndoKeys } from '@/parts/useUndoKeys'
 import { useWidth } from '@/parts/useWidth'
-import { addDays, clock, dayMonth, duration, longDate, weekday } from '@/parts/words'
+import { addDays, dayMonth, longDate, weekday } from '@/parts/words'
 import DayRibbon from '@/ribbon/DayRibbon.vue'
-import PegIcon from '@/ribbon/PegIcon.vue'
 import TimeAxis from '@/ribbon/TimeAxis.vue'
 import { pegKey } from '@/ribbon/pegs'
-import { PURPOSES } from '@/parts/labels'
-import { useClientPage } from '@/parts/clientPage'
+import BlockReason from './BlockReason.vue'
+import { useChosen } from './chosen'
+import BusyReason from './BusyReason.vue'
+import CountsList from './CountsList.vue'
+import DrawnForm from './DrawnForm.vue'
+import PegReason from './PegReason.vue'
 import SentenceField from './SentenceField.vue'
-import { STEP_MINUTES, clockOf, snapped } from './shown'
-import { useWeek, type Move } from './useWeek'
+import { clockOf } from './shown'
+import { useDrawn } from './useDrawn'
+import { useMoving } from './useMoving'
+import { useWeek } from './useWeek'
+import WeekHead from './WeekHead.vue'
 
 /** Seven ribbons on one axis: everything can be moved, and says why it is where it is. */
 const props = defineProps<{ clientId: string }>()
@@ -40,7 +48,6 @@ const days = computed(() => week.shown.value)
 const fromHour = computed(() => Math.min(6, ...days.value.map((d) => Math.floor(d.wakesHour))))
 const toHour = computed(() => Math.max(24, ...days.value.map((d) => Math.ceil(d.sleepsHour))))
 const zoom = ref(1)
-const ZOOMS = [1, 2, 4]
 const ribbonWidth = computed(() => Math.max(280, width.value - NAMES - 2 * INSET) * zoom.value)
 const height = computed(() => FIRST + days.value.length * ROW - 12)
 const y = (i: number) => FIRST + i * ROW
@@ -72,206 +79,36 @@ const title = computed(() => {
 const show = (by: number) =>
   router.replace({ query: { ...route.query, date: addDays(date.value, by) } })
 
-// ---- choosing
-
-const chosen = ref<{ date: string; key: string } | null>(null)
-const chosenDay = computed(() => days.value.find((d) => d.date === chosen.value?.date) ?? null)
-const chosenPeg = computed(
-  () => chosenDay.value?.pegs.find((p) => pegKey(p) === chosen.value?.key) ?? null,
+const { chosen, chosenDay, chosenPeg, chosenBlock, chosenBusy, chosenHour, choose } = useChosen(
+  days,
+  date,
 )
-const chosenBlock = computed(
-  () => chosenDay.value?.blocks.find((b) => b.id === chosen.value?.key) ?? null,
-)
-watch(date, () => {
+const activities = computed(() => client.data.value?.facts.activities ?? [])
+const { drawn, drawnAs, BUSY, grabFree, putDrawn } = useDrawn(week, activities, hourAt, () => {
   chosen.value = null
 })
-const choosePeg = (d: DayView, peg: PegView) => {
+function choosePeg(d: DayView, peg: PegView) {
   drawn.value = null
-  chosen.value = { date: d.date, key: pegKey(peg) }
+  choose(d, pegKey(peg))
 }
-const chooseBlock = (d: DayView, id: string) => {
+function chooseBlock(d: DayView, id: string) {
   drawn.value = null
-  chosen.value = { date: d.date, key: id }
+  choose(d, id)
 }
-const chosenBusy = computed(
-  () => chosenDay.value?.busy.find((b) => b.id === chosen.value?.key) ?? null,
-)
-const chosenHour = computed(
-  () => chosenPeg.value?.startHour ?? chosenBlock.value?.startHour ?? chosenBusy.value?.startHour,
-)
-const movable = (peg: PegView) => peg.lineId !== null && peg.state !== 'DONE'
+const { grabPeg, grabBlock, keyPeg, keyBlock } = useMoving(week, {
+  days,
+  drawing,
+  hoursPerPixel,
+  dayAt,
+  choosePeg,
+  chooseBlock,
+})
 const unmetThen = computed(() =>
   (week.plan.value?.unmet ?? []).filter(
     (u) => !chosenDay.value || u.date === null || u.date === chosenDay.value.date,
   ),
 )
-const lengthOf = (peg: PegView) =>
-  duration(new Date(peg.end).getTime() - new Date(peg.start).getTime())
-
-// ---- moving by hand
-
-let stop: (() => void) | null = null
-/** Follows the pointer until it is let go; Escape leaves everything as it was. */
-function followed(move: (moved: PointerEvent) => void, release: () => void, leave: () => void) {
-  const up = () => {
-    stop?.()
-    release()
-  }
-  const cancelled = () => {
-    stop?.()
-    leave()
-  }
-  const cancel = (pressed: KeyboardEvent) => {
-    if (pressed.key === 'Escape') cancelled()
-  }
-  stop?.()
-  stop = () => {
-    window.removeEventListener('pointermove', move)
-    window.removeEventListener('pointerup', up)
-    window.removeEventListener('pointercancel', cancelled)
-    window.removeEventListener('keydown', cancel)
-    stop = null
-  }
-  window.addEventListener('pointermove', move)
-  window.addEventListener('pointerup', up)
-  // The finger was taken for scrolling.
-  window.addEventListener('pointercancel', cancelled)
-  window.addEventListener('keydown', cancel)
-}
-function grab(move: Move, startHour: number, event: PointerEvent) {
-  if (event.button !== 0) return
-  const from = event.clientX
-  let hour = startHour
-  let date = move.day.date
-  followed(
-    (moved) => {
-      const next = snapped(startHour + (moved.clientX - from) * hoursPerPixel.value)
-      const within = Math.min(move.day.sleepsHour, Math.max(move.day.wakesHour, next))
-      const on = dayAt(moved.clientY)?.date ?? date
-      if (within === hour && on === date) return
-      hour = within
-      date = on
-      void week.hold(move, hour, date)
-    },
-    () => {
-      if (week.held.value && (hour !== startHour || date !== move.day.date)) void week.keep()
-      else week.letGo()
-    },
-    week.letGo,
-  )
-}
-function grabPeg(d: DayView, peg: PegView, event: PointerEvent) {
-  choosePeg(d, peg)
-  if (movable(peg)) grab({ kind: 'session', day: d, peg }, peg.startHour, event)
-}
-function grabBlock(d: DayView, id: string, event: PointerEvent) {
-  chooseBlock(d, id)
-  const block = d.blocks.find((b) => b.id === id)
-  if (block) grab({ kind: 'block', day: d, block }, block.startHour, event)
-}
-
-// ---- drawing a new one
-
-const drawn = ref<{ date: string; from: number; to: number; done: boolean } | null>(null)
-const SHORTEST_DRAWN = 0.25
-function grabFree(d: DayView, event: PointerEvent) {
-  if (event.button !== 0) return
-  const start = snapped(hourAt(event.clientX))
-  chosen.value = null
-  drawn.value = null
-  followed(
-    (moved) => {
-      const end = snapped(hourAt(moved.clientX))
-      drawn.value = {
-        date: d.date,
-        from: Math.min(start, end),
-        to: Math.max(start, end),
-        done: false,
-      }
-    },
-    () => {
-      if (drawn.value && drawn.value.to - drawn.value.from >= SHORTEST_DRAWN)
-        drawn.value = { ...drawn.value, done: true }
-      else drawn.value = null
-    },
-    () => {
-      drawn.value = null
-    },
-  )
-}
-const activities = computed(() => client.data.value?.facts.activities ?? [])
-const drawnAs = ref('')
-const BUSY = ''
-watch(
-  activities,
-  (list) => {
-    drawnAs.value = list[0]?.id ?? BUSY
-  },
-  { immediate: true },
-)
-async function putDrawn() {
-  const now = drawn.value
-  if (!now) return
-  const activity = activities.value.find((a) => a.id === drawnAs.value)
-  await week.draw(
-    { date: now.date, startsAt: clockOf(now.from), endsAt: clockOf(now.to) },
-    activity?.id ? { id: activity.id, title: activity.title } : null,
-  )
-  drawn.value = null
-}
-
-// ---- moving by keyboard
-
-/** On another day it is another element of the page, which the keys have to go to. */
-async function holdOn(date: string, move: Move, hour: number) {
-  await week.hold(move, hour, date)
-  await nextTick()
-  const id = move.kind === 'block' ? move.block.id : move.peg.lineId
-  drawing.value
-    ?.querySelector<SVGGElement>(`[data-date="${date}"] [data-id="${CSS.escape(id ?? '')}"]`)
-    ?.focus()
-}
-function arrows(move: Move, at: number, event: KeyboardEvent) {
-  const held = week.held.value
-  const by = { ArrowLeft: -STEP_MINUTES, ArrowRight: STEP_MINUTES }[event.key]
-  const down = { ArrowUp: -1, ArrowDown: 1 }[event.key]
-  if (by) {
-    event.preventDefault()
-    void week.hold(held?.move ?? move, snapped((held?.hour ?? at) + by / 60), held?.date)
-  } else if (down) {
-    event.preventDefault()
-    const now = days.value.findIndex((d) => d.date === (held?.date ?? move.day.date))
-    const date = days.value[now + down]?.date
-    if (date) void holdOn(date, held?.move ?? move, held?.hour ?? at)
-  } else if (event.key === 'Enter' || event.key === ' ') {
-    event.preventDefault()
-    if (held) void week.keep()
-  } else if (event.key === 'Escape') week.letGo()
-}
-function keyPeg(d: DayView, peg: PegView, event: KeyboardEvent) {
-  choosePeg(d, peg)
-  if (!movable(peg)) return
-  if (event.key === 'Delete') void week.skip(d.date, peg)
-  else if (event.key === 'p') void week.pin(d.date, peg, clockOf(peg.startHour))
-  else arrows({ kind: 'session', day: d, peg }, peg.startHour, event)
-}
-function keyBlock(d: DayView, id: string, event: KeyboardEvent) {
-  chooseBlock(d, id)
-  const block: DayBlockView | undefined = d.blocks.find((b) => b.id === id)
-  if (block) arrows({ kind: 'block', day: d, block }, block.startHour, event)
-}
-function shortcuts(event: KeyboardEvent) {
-  const target = event.target as HTMLElement
-  if (!(event.ctrlKey || event.metaKey) || target.matches('input, textarea, select')) return
-  if (event.key.toLowerCase() !== 'z') return
-  event.preventDefault()
-  void week.undo()
-}
-onMounted(() => window.addEventListener('keydown', shortcuts))
-onUnmounted(() => {
-  window.removeEventListener('keydown', shortcuts)
-  stop?.()
-})
+useUndoKeys(week.undo)
 </script>
 
 <template>
@@ -283,36 +120,15 @@ onUnmounted(() => {
   >
     <div class="week">
       <section aria-label="The week">
-        <header class="line-up">
-          <h2>{{ title }}</h2>
-          <span v-if="week.notice.value" class="quiet" role="status">{{ week.notice.value }}</span>
-          <span class="push" />
-          <BButton
-            v-if="week.canUndo.value"
-            size="sm"
-            variant="outline-secondary"
-            @click="week.undo"
-            >Undo</BButton
-          >
-          <span class="zooms" role="group" aria-label="Zoom">
-            <BButton
-              v-for="factor in ZOOMS"
-              :key="factor"
-              size="sm"
-              variant="link"
-              :aria-pressed="zoom === factor"
-              :class="{ on: zoom === factor }"
-              @click="zoomTo(factor)"
-              >{{ factor }}×</BButton
-            >
-          </span>
-          <BButton variant="outline-secondary" aria-label="The week before" @click="show(-7)"
-            >‹</BButton
-          >
-          <BButton variant="outline-secondary" aria-label="The week after" @click="show(7)"
-            >›</BButton
-          >
-        </header>
+        <WeekHead
+          :title="title"
+          :notice="week.notice.value"
+          :can-undo="week.canUndo.value"
+          :zoom="zoom"
+          @undo="week.undo"
+          @zoom="zoomTo"
+          @show="show"
+        />
         <p v-if="week.error.value" class="error" role="alert">{{ week.error.value }}</p>
         <SentenceField :client-id="clientId" :busy="Boolean(week.held.value)" @write="week.write" />
         <div ref="frame" class="frame">
@@ -386,19 +202,7 @@ onUnmounted(() => {
             >Calendars and reminders</RouterLink
           >
         </p>
-        <ul v-if="week.plan.value?.counts.length" class="counts">
-          <li v-for="count in week.plan.value.counts" :key="count.lineId">
-            <PegIcon :purpose="count.purpose" />
-            {{ PURPOSES[count.purpose] }}
-            <b :class="{ short: count.placed < count.wanted }"
-              >{{ count.placed }} of {{ count.wanted }}</b
-            >
-          </li>
-        </ul>
-        <p v-else class="quiet">
-          Only warm-ups are in this week.
-          <RouterLink :to="`/clients/${clientId}/programme`">Choose a programme</RouterLink>
-        </p>
+        <CountsList :counts="week.plan.value?.counts ?? []" :client-id="clientId" />
       </section>
       <aside class="reason" aria-label="Why here" aria-live="polite">
         <template v-if="week.held.value">
@@ -414,85 +218,35 @@ onUnmounted(() => {
           </ul>
           <p v-else-if="week.preview.value">Nothing else moves.</p>
         </template>
-        <form v-else-if="drawn?.done" class="new" @submit.prevent="putDrawn">
-          <h3>{{ longDate(drawn.date) }}</h3>
-          <p class="time">{{ clockOf(drawn.from) }}–{{ clockOf(drawn.to) }}</p>
-          <label class="form-label" for="drawn-as">It is</label>
-          <BFormSelect
-            id="drawn-as"
-            v-model="drawnAs"
-            :options="[
-              ...activities.filter((a) => a.id).map((a) => ({ value: a.id, text: a.title })),
-              { value: BUSY, text: 'Busy' },
-            ]"
-          />
-          <p class="side-by-side">
-            <BButton type="submit" variant="primary">Put in the day</BButton>
-            <BButton variant="link" @click="drawn = null">Leave it</BButton>
-          </p>
-        </form>
-        <template v-else-if="chosenBusy && chosenDay">
-          <b class="large">Busy</b>
-          <p class="quiet">{{ longDate(chosenDay.date) }}</p>
-          <p class="time">{{ clock(chosenBusy.startsAt) }}–{{ clock(chosenBusy.endsAt) }}</p>
-          <p>
-            <BButton
-              variant="outline-secondary"
-              @click="week.takeOutBusy(chosenDay.date, chosenBusy)"
-              >Take out</BButton
-            >
-          </p>
-        </template>
-        <template v-else-if="chosenPeg && chosenDay">
-          <p class="line-up">
-            <PegIcon :purpose="chosenPeg.purpose" :state="chosenPeg.state" />
-            <b class="large">{{ PURPOSES[chosenPeg.purpose] }}</b>
-          </p>
-          <p class="quiet">{{ longDate(chosenDay.date) }}</p>
-          <p class="time">{{ clock(chosenPeg.startsAt) }}–{{ clock(chosenPeg.endsAt) }}</p>
-          <p>{{ lengthOf(chosenPeg) }}{{ chosenPeg.pinned ? ', pinned' : '' }}</p>
-          <h3>Why here</h3>
-          <p>{{ chosenPeg.why || `${chosenPeg.label}.` }}</p>
-          <p v-if="movable(chosenPeg)" class="side-by-side">
-            <BButton
-              v-if="!chosenPeg.pinned"
-              variant="primary"
-              @click="week.pin(chosenDay.date, chosenPeg, clockOf(chosenPeg.startHour))"
-              >Pin here</BButton
-            >
-            <BButton
-              v-else
-              variant="outline-secondary"
-              @click="week.release(chosenDay.date, chosenPeg)"
-              >Let it move</BButton
-            >
-            <BButton variant="outline-secondary" @click="week.skip(chosenDay.date, chosenPeg)"
-              >Leave out</BButton
-            >
-          </p>
-        </template>
-        <template v-else-if="chosenBlock && chosenDay">
-          <p class="line-up">
-            <b class="large">{{ chosenBlock.title }}</b>
-          </p>
-          <p class="quiet">{{ longDate(chosenDay.date) }}</p>
-          <p class="time">{{ clock(chosenBlock.startsAt) }}–{{ clock(chosenBlock.endsAt) }}</p>
-          <p v-if="chosenBlock.overlaps.length" class="warn-head">
-            <StateMark state="WARN" />At the same time as {{ chosenBlock.overlaps.join(', ') }}.
-          </p>
-          <h3>Its warm-up</h3>
-          <p>{{ chosenBlock.warmUpReason }}</p>
-          <p>
-            <RouterLink
-              :to="{
-                path: `/clients/${clientId}/hands`,
-                query: { date: chosenDay.date, block: chosenBlock.id },
-              }"
-              >Change the block</RouterLink
-            >
-            · <RouterLink :to="`/clock/${clientId}/${chosenBlock.id}`">Clock</RouterLink>
-          </p>
-        </template>
+        <DrawnForm
+          v-else-if="drawn?.done"
+          v-model="drawnAs"
+          :drawn="drawn"
+          :activities="activities"
+          :busy="BUSY"
+          @put="putDrawn"
+          @leave="drawn = null"
+        />
+        <BusyReason
+          v-else-if="chosenBusy && chosenDay"
+          :day="chosenDay"
+          :busy="chosenBusy"
+          @out="week.takeOutBusy(chosenDay.date, chosenBusy)"
+        />
+        <PegReason
+          v-else-if="chosenPeg && chosenDay"
+          :day="chosenDay"
+          :peg="chosenPeg"
+          @pin="week.pin(chosenDay.date, chosenPeg, clockOf(chosenPeg.startHour))"
+          @release="week.release(chosenDay.date, chosenPeg)"
+          @skip="week.skip(chosenDay.date, chosenPeg)"
+        />
+        <BlockReason
+          v-else-if="chosenBlock && chosenDay"
+          :client-id="clientId"
+          :day="chosenDay"
+          :block="chosenBlock"
+        />
         <p v-else class="quiet">
           Touch a session or a block: it says why it is there. Drag it, also to another day, or move
           it with the arrow keys, and see what gives way before you let go. Draw on a free stretch
@@ -534,20 +288,9 @@ onUnmounted(() => {
   opacity: 0.25;
   pointer-events: none;
 }
-.zooms {
-  display: inline-flex;
-}
-.zooms .on {
-  font-weight: 700;
-  text-decoration: none;
-}
 .links {
   gap: 20px;
   margin-top: 8px;
-}
-.new {
-  display: grid;
-  gap: 8px;
 }
 svg {
   display: block;
@@ -569,15 +312,6 @@ svg {
   stroke-width: 2;
   pointer-events: none;
 }
-.counts {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 24px;
-  margin-top: 12px;
-}
-.counts .short {
-  color: var(--warn);
-}
 .reason {
   display: grid;
   gap: 10px;
@@ -589,9 +323,6 @@ svg {
 .reason h3 {
   margin-top: 6px;
   font-size: 0.875rem;
-}
-.time {
-  font: 600 1.625rem/2rem var(--mono);
 }
 .list li {
   padding: 8px 0;

@@ -167,18 +167,41 @@ describe('the week tab', () => {
 
 describe('the programme tab', () => {
   beforeEach(() => {
-    vi.spyOn(api, 'programmes').mockResolvedValue([
-      {
-        id: 'reach',
-        title: 'Reach, two weeks',
-        aim: 'Every day, then a look.',
-        weeks: 2,
-        reviewWeeks: 1,
-        sessionsADay: 4,
-        minutesADay: 45,
-        obligations: form.obligations.slice(1).map((o) => ({ ...o, heavy: false })),
+    vi.spyOn(api, 'programmeChoices').mockResolvedValue({
+      frequencies: [
+        { frequency: 'BEFORE_BLOCKS', words: 'before every block', place: 'with the block' },
+        { frequency: 'AFTER_BLOCKS', words: 'after every block', place: 'with the block' },
+        { frequency: 'BY_PAIN', words: 'as often as pain allows', place: null },
+      ],
+      anchors: [
+        { anchor: 'EVENING', words: 'evening' },
+        { anchor: 'after:a', words: 'the end of practice' },
+      ],
+      another: {
+        purpose: 'RECOVERY',
+        minutes: 6,
+        frequency: 'DAILY',
+        anchor: 'EVENING',
+        heavy: false,
+        notOn: [],
       },
-    ])
+      ready: [
+        {
+          id: 'reach',
+          aim: 'Every day, then a look.',
+          weeks: 2,
+          programme: {
+            ...form,
+            version: 4,
+            title: 'Reach, two weeks',
+            startsOn: '2026-11-30',
+            reviewsOn: '2026-12-06',
+            endsOn: '2026-12-13',
+            obligations: form.obligations.slice(1).map((o) => ({ ...o, heavy: false })),
+          },
+        },
+      ],
+    })
   })
 
   it('shows the programme with what pain makes of it', async () => {
@@ -188,7 +211,9 @@ describe('the programme tab', () => {
     expect(wrapper.find('.pain').text()).toContain('morning and night')
     expect(wrapper.text()).toContain('with the block')
     expect(wrapper.find('[aria-label="Where in the day 1"]').exists()).toBe(false)
-    expect(wrapper.find('[aria-label="Where in the day 2"]').text()).toContain('after practice')
+    expect(wrapper.find('[aria-label="Where in the day 2"]').text()).toContain(
+      'the end of practice',
+    )
   })
 
   it('says what waits because of the hands, and hears of it when it changes elsewhere', async () => {

@@ -252,3 +252,5 @@ export function useWeek(clientId: string, date: Readonly<Ref<string>>) {
     reload: loaded.reload,
   }
 }
+
+export type WeekState = ReturnType<typeof useWeek>

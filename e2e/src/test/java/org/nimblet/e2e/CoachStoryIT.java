@@ -44,12 +44,12 @@ class CoachStoryIT {
     browser.press("Undo");
     browser.until("back again", () -> browser.text(".warm-up").contains("to 18:00"));
 
-    browser.type(browser.field("form.right", "Warm-up, minutes"), "5");
+    browser.type(browser.field("main", "Warm-up, minutes"), "5");
     browser.press("Save");
     browser.sees("Saved; warm-ups are composed anew");
     browser.until("composed again", () -> browser.text(".warm-up").contains("17:55"));
 
-    browser.type(browser.field("form.right", "Warm-up, minutes"), "45");
+    browser.type(browser.field("main", "Warm-up, minutes"), "45");
     browser.press("Save");
     browser.sees("A warm-up takes 3 to 30 minutes.");
     browser.press("Put back");
@@ -85,7 +85,7 @@ class CoachStoryIT {
     story.becomeCoach();
     story.takeIn("Two Windows", 10);
     String page = Story.pathOf(browser.driver().getCurrentUrl());
-    browser.type(browser.field("form.right", "Warm-up, minutes"), "12");
+    browser.type(browser.field("main", "Warm-up, minutes"), "12");
     // The other window, as far as the server can tell.
     browser.run(
         "return fetch('/api' + arguments[0]).then(r => r.json()).then(c => fetch('/api' +"
@@ -94,7 +94,7 @@ class CoachStoryIT {
             + " JSON.stringify({...c.facts, occupation: 'concert harp'})})).then(r => r.status)",
         page.replace("/hands", ""));
     browser.sees("concert harp");
-    assertThat(browser.field("form.right", "Warm-up, minutes").getAttribute("value"))
+    assertThat(browser.field("main", "Warm-up, minutes").getAttribute("value"))
         .as("what is typed stays when the page hears of the change")
         .isEqualTo("12");
     browser.press("Save");

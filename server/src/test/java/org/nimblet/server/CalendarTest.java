@@ -147,7 +147,7 @@ class CalendarTest {
     assertThat(retaken.at("/calendar/undecided").asInt()).isEqualTo(1);
     assertThat(blocks(one, MONDAY)).containsExactly("Rehearsal 18:30:00");
     assertThat(one.get("/day?date=" + MONDAY).get("busy")).isEmpty();
-    assertThat(one.get("/calendars")).hasSize(1);
+    assertThat(one.get("/calendars").get("calendars")).hasSize(1);
   }
 
   @Test
@@ -206,7 +206,7 @@ class CalendarTest {
     String id = taken.at("/calendar/id").asString();
     assertThat(one.send("DELETE", "/calendars/" + id, null).status()).isEqualTo(204);
     assertThat(blocks(one, MONDAY)).containsExactly("Practice 10:00:00");
-    assertThat(one.get("/calendars")).isEmpty();
+    assertThat(one.get("/calendars").get("calendars")).isEmpty();
   }
 
   @Test
@@ -275,7 +275,7 @@ class CalendarTest {
     assertThat(answer.status()).isEqualTo(400);
     assertThat(answer.json().at("/errors/0/field").asString()).isEqualTo("address");
     assertThat(answer.json().at("/errors/0/message").asString()).contains(expected);
-    assertThat(one.get("/calendars")).isEmpty();
+    assertThat(one.get("/calendars").get("calendars")).isEmpty();
   }
 
   @Test

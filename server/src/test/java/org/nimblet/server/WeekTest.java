@@ -375,7 +375,12 @@ class WeekTest {
     assertThat(setting.get("/programme")).isEmpty();
     assertThat(nextWeek(setting).get("sessions")).isEmpty();
     assertThat(setting.send("DELETE", "/programme", null).status()).isEqualTo(404);
-    assertThat(setting.practice().coach().get("/api/programmes").json()).hasSize(7);
+    JsonNode choices = setting.get("/programme/choices");
+    assertThat(choices.get("ready")).hasSize(7);
+    assertThat(choices.at("/ready/0/programme/startsOn").asString())
+        .as("as it would be if it began today, over the one that there is")
+        .isEqualTo(choices.at("/ready/1/programme/startsOn").asString());
+    assertThat(choices.get("anchors")).hasSizeGreaterThan(4);
   }
 
   private static Map<String, Object> series(OneClient setting, String rule) {

@@ -2,6 +2,7 @@ package org.nimblet.core.exercise;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 import org.nimblet.core.anatomy.Digit;
 
@@ -20,6 +21,55 @@ public record HandAngles(
 
   static final String PREFIX = "angles ";
 
+  /** A joint of the drawn hand, with how far it goes, in degrees. */
+  public enum Joint {
+    FINGER_SPREAD("abduction", -12, 26),
+    FINGER_KNUCKLE("knuckle flexion", -45, 90),
+    FINGER_MIDDLE("middle joint flexion", 0, 110),
+    FINGER_END("end joint flexion", -10, 80),
+    THUMB_RADIAL("abduction", 5, 62),
+    THUMB_OPPOSITION("opposition", -15, 112),
+    THUMB_KNUCKLE("knuckle flexion", -5, 60),
+    THUMB_END("end joint flexion", -15, 80),
+    THUMB_PLANE("plane of flexion", 0, 90),
+    WRIST_FLEXION("flexion (minus: extension)", -70, 80),
+    WRIST_DEVIATION("to the thumb side (minus: little-finger side)", -35, 20);
+
+    private final String word;
+    private final int least;
+    private final int greatest;
+
+    Joint(String word, int least, int greatest) {
+      this.word = word;
+      this.least = least;
+      this.greatest = greatest;
+    }
+
+    /** What is moved, inside a sentence. */
+    public String word() {
+      return word;
+    }
+
+    /** The least angle. */
+    public int least() {
+      return least;
+    }
+
+    /** The greatest angle. */
+    public int greatest() {
+      return greatest;
+    }
+
+    private void check(int degrees) {
+      if (degrees < least || degrees > greatest) {
+        throw new IllegalArgumentException(
+            "%s (%d°) must be between %d° and %d°"
+                .formatted(
+                    name().toLowerCase(Locale.ROOT).replace('_', ' '), degrees, least, greatest));
+      }
+    }
+  }
+
   /**
    * Checks the limits.
    *
@@ -30,8 +80,8 @@ public record HandAngles(
     if (fingers.size() != Digit.FINGERS.size()) {
       throw new IllegalArgumentException("fingers (%d) must be four".formatted(fingers.size()));
     }
-    within("wrist flexion", wristFlexion, -70, 80);
-    within("wrist deviation", wristDeviation, -35, 20);
+    Joint.WRIST_FLEXION.check(wristFlexion);
+    Joint.WRIST_DEVIATION.check(wristDeviation);
   }
 
   /**
@@ -45,10 +95,10 @@ public record HandAngles(
   public record FingerAngles(int spread, int knuckle, int middle, int end) {
     /** Checks the limits. */
     public FingerAngles {
-      within("spread", spread, -12, 26);
-      within("knuckle", knuckle, -45, 90);
-      within("middle joint", middle, 0, 110);
-      within("end joint", end, -10, 80);
+      Joint.FINGER_SPREAD.check(spread);
+      Joint.FINGER_KNUCKLE.check(knuckle);
+      Joint.FINGER_MIDDLE.check(middle);
+      Joint.FINGER_END.check(end);
     }
   }
 
@@ -64,11 +114,11 @@ public record HandAngles(
   public record ThumbAngles(int radial, int opposition, int knuckle, int end, int plane) {
     /** Checks the limits. */
     public ThumbAngles {
-      within("thumb radial", radial, 5, 62);
-      within("thumb opposition", opposition, -15, 112);
-      within("thumb knuckle", knuckle, -5, 60);
-      within("thumb end joint", end, -15, 80);
-      within("thumb plane", plane, 0, 90);
+      Joint.THUMB_RADIAL.check(radial);
+      Joint.THUMB_OPPOSITION.check(opposition);
+      Joint.THUMB_KNUCKLE.check(knuckle);
+      Joint.THUMB_END.check(end);
+      Joint.THUMB_PLANE.check(plane);
     }
   }
 
@@ -130,12 +180,5 @@ public record HandAngles(
       }
     }
     return degrees;
-  }
-
-  private static void within(String name, int value, int least, int greatest) {
-    if (value < least || value > greatest) {
-      throw new IllegalArgumentException(
-          "%s (%d°) must be between %d° and %d°".formatted(name, value, least, greatest));
-    }
   }
 }

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.nimblet.core.anatomy.Tissue;
 import org.nimblet.core.exercise.Purpose;
@@ -61,6 +62,14 @@ public record Obligation(
     /** The frequency for people. */
     public String words() {
       return words;
+    }
+
+    /** Where in the day its sessions stand, if that is not for anybody to choose. */
+    public Optional<String> ownPlace() {
+      if (attached()) {
+        return Optional.of("with the block");
+      }
+      return this == MORNING_AND_NIGHT ? Optional.of("morning and bedtime") : Optional.empty();
     }
 
     /** Whether its sessions belong to blocks instead of standing free in the day. */

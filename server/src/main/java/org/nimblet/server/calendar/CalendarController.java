@@ -1,12 +1,12 @@
 package org.nimblet.server.calendar;
 
 import jakarta.validation.Valid;
-import java.util.List;
 import java.util.UUID;
 import org.nimblet.server.calendar.CalendarForms.CalendarForm;
 import org.nimblet.server.calendar.CalendarForms.CalendarPreview;
 import org.nimblet.server.calendar.CalendarForms.CalendarTaken;
 import org.nimblet.server.calendar.CalendarForms.CalendarView;
+import org.nimblet.server.calendar.CalendarForms.CalendarsView;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.client.ClientFiles;
 import org.springframework.http.HttpStatus;
@@ -32,9 +32,11 @@ class CalendarController {
     this.calendars = calendars;
   }
 
+  /** The calendars a client has, and how large a file may be. */
   @GetMapping
-  List<CalendarView> all(@PathVariable UUID clientId) {
-    return calendars.all(clients.require(clientId));
+  CalendarsView all(@PathVariable UUID clientId) {
+    return new CalendarsView(
+        calendars.all(clients.require(clientId)), CalendarReader.LARGEST_BYTES);
   }
 
   /** What would be new, changed and gone; nothing is stored. */

@@ -123,6 +123,9 @@ final class CalendarForms {
       int undecided,
       List<TitleChoice> choices) {}
 
+  /** The calendars of a client, and how large a file may be. */
+  record CalendarsView(List<CalendarView> calendars, int largestBytes) {}
+
   /** What was done with a calendar. */
   record CalendarTaken(CalendarView calendar, int made, int changed, int removed) {}
 

@@ -7,12 +7,12 @@ import java.util.UUID;
 import org.nimblet.core.exercise.Discipline;
 import org.nimblet.server.account.AccountService;
 import org.nimblet.server.account.Scope;
+import org.nimblet.server.client.ClientForms.ActivityShape;
 import org.nimblet.server.client.ClientForms.ClientForm;
 import org.nimblet.server.client.ClientForms.ClientSummary;
 import org.nimblet.server.client.ClientForms.ClientView;
 import org.nimblet.server.client.ClientForms.HandRoleView;
 import org.nimblet.server.client.ClientForms.WeightView;
-import org.nimblet.server.platform.NotFoundException;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -73,13 +73,9 @@ class ClientController {
     return ClientViews.handRoles();
   }
 
-  /** What each activity asks for of each target and side. */
-  @GetMapping("/{clientId}/activities/{activityId}/weights")
-  List<WeightView> weights(@PathVariable UUID clientId, @PathVariable UUID activityId) {
-    return ClientViews.weights(
-        files
-            .require(clientId)
-            .activity(activityId)
-            .orElseThrow(() -> new NotFoundException("activity")));
+  /** What an activity like this asks for by itself, of each target and side. */
+  @PostMapping("/usual-weights")
+  List<WeightView> usualWeights(@Valid @RequestBody ActivityShape activity) {
+    return ClientViews.usualWeights(activity);
   }
 }

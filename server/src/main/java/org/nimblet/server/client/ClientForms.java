@@ -106,8 +106,14 @@ final class ClientForms {
       @NotNull(message = HAND_RULE) Side side,
       @Min(value = 0, message = "0 to 10.") @Max(value = 10, message = "0 to 10.") int weight) {}
 
-  /** What an activity asks for, now and by itself; the greatest first. */
-  record WeightView(String target, String word, Side side, int weight, int usual) {}
+  /** What of an activity decides what it asks for. */
+  record ActivityShape(
+      @NotNull(message = CHOICE_RULE) Discipline discipline,
+      @NotNull(message = "Choose the left hand, the right hand or both.") Set<@NotNull Side> hands,
+      @NotNull(message = "Choose from those listed, or none.") Set<@NotNull Digit> digits) {}
+
+  /** What an activity asks for by itself of a target on a side, 0 to 10. */
+  record WeightView(String target, String word, Side side, int usual) {}
 
   /** What one hand can do in a discipline. */
   record HandRoleView(HandRole role, String word) {}

@@ -9,8 +9,8 @@ import org.nimblet.core.anatomy.Target;
 import org.nimblet.core.exercise.Discipline;
 import org.nimblet.core.exercise.HandRole;
 import org.nimblet.core.routine.Weights;
-import org.nimblet.server.client.ClientFile.ActivityFile;
 import org.nimblet.server.client.ClientForms.ActivityForm;
+import org.nimblet.server.client.ClientForms.ActivityShape;
 import org.nimblet.server.client.ClientForms.ClientForm;
 import org.nimblet.server.client.ClientForms.ClientView;
 import org.nimblet.server.client.ClientForms.HandRoleView;
@@ -68,16 +68,13 @@ final class ClientViews {
         .toList();
   }
 
-  /** What an activity asks for of each target and side. */
-  static List<WeightView> weights(ActivityFile activity) {
-    Weights now = activity.weights();
-    Weights usual = activity.usualWeights();
+  /** What an activity asks for by itself, of each target and side. */
+  static List<WeightView> usualWeights(ActivityShape activity) {
+    Weights usual = Weights.ofActivity(activity.discipline(), activity.hands(), activity.digits());
     List<WeightView> views = new ArrayList<>();
     for (Target target : Target.all()) {
       for (Side side : Side.values()) {
-        views.add(
-            new WeightView(
-                target.id(), target.word(), side, now.of(target, side), usual.of(target, side)));
+        views.add(new WeightView(target.id(), target.word(), side, usual.of(target, side)));
       }
     }
     return views;

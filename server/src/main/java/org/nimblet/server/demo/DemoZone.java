@@ -3,6 +3,7 @@ package org.nimblet.server.demo;
 import java.time.Instant;
 import java.time.LocalTime;
 import java.time.ZoneId;
+import java.time.ZoneOffset;
 import java.util.Comparator;
 import java.util.List;
 
@@ -33,12 +34,15 @@ final class DemoZone {
           ZoneId.of("America/Vancouver"),
           ZoneId.of("Pacific/Honolulu"));
 
+  /** As people know it; a machine may say "Z". */
+  private static final ZoneId UTC = ZoneId.of("UTC");
+
   private DemoZone() {}
 
   static ZoneId at(Instant now, ZoneId machine) {
     LocalTime local = now.atZone(machine).toLocalTime();
     if (!local.isBefore(DAY_BEGINS) && local.isBefore(DAY_ENDS)) {
-      return machine;
+      return machine.normalized().equals(ZoneOffset.UTC) ? UTC : machine;
     }
     return HARBOURS.stream()
         .min(Comparator.comparingInt(zone -> minutesFromAfternoon(now, zone)))

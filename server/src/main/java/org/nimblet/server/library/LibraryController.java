@@ -6,6 +6,8 @@ import java.util.Optional;
 import java.util.UUID;
 import org.nimblet.server.account.Scope;
 import org.nimblet.server.client.ClientFiles;
+import org.nimblet.server.library.LibraryForms.AtHandForm;
+import org.nimblet.server.library.LibraryForms.AtHandView;
 import org.nimblet.server.library.LibraryForms.FormView;
 import org.nimblet.server.library.LibraryForms.Removed;
 import org.nimblet.server.library.LibraryForms.VersionView;
@@ -70,6 +72,12 @@ class LibraryController {
   @PostMapping("/preview")
   ExerciseView preview(@Valid @RequestBody ExerciseForm form) {
     return reading.preview(form);
+  }
+
+  /** How far the library reaches with what somebody has at hand. */
+  @PostMapping("/at-hand")
+  AtHandView atHand(@Valid @RequestBody AtHandForm form) {
+    return reading.atHand(form);
   }
 
   @PostMapping("/exercises")

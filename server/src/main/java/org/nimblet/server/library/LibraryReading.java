@@ -10,14 +10,18 @@ import java.util.stream.Stream;
 import org.nimblet.core.anatomy.Movement;
 import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Target;
+import org.nimblet.core.exercise.AtHand;
 import org.nimblet.core.exercise.Condition;
 import org.nimblet.core.exercise.Exercise;
+import org.nimblet.core.exercise.HandAngles;
 import org.nimblet.core.exercise.HandRole;
 import org.nimblet.core.exercise.Pace;
 import org.nimblet.core.exercise.Pose;
 import org.nimblet.core.exercise.ReferralSign;
 import org.nimblet.server.account.Scope;
 import org.nimblet.server.client.ClientFile;
+import org.nimblet.server.library.LibraryForms.AtHandForm;
+import org.nimblet.server.library.LibraryForms.AtHandView;
 import org.nimblet.server.library.LibraryForms.FormView;
 import org.nimblet.server.library.LibraryForms.VersionView;
 import org.nimblet.server.library.LibraryViews.Choices;
@@ -67,6 +71,12 @@ class LibraryReading {
   LibraryView list() {
     CoachLibrary library = libraries.of(scope.coachId());
     return lists.get(library.revision(), revision -> list(library));
+  }
+
+  /** How far the coach's library reaches with what somebody has at hand. */
+  AtHandView atHand(AtHandForm form) {
+    return AtHandView.of(
+        AtHand.of(libraries.of(scope.coachId()).library(), form.positions(), form.things()));
   }
 
   private LibraryView list(CoachLibrary library) {
@@ -143,6 +153,9 @@ class LibraryReading {
             .toList(),
         Arrays.stream(HandRole.values())
             .map(r -> new LibraryViews.RoleChoice(r, r.word()))
+            .toList(),
+        Arrays.stream(HandAngles.Joint.values())
+            .map(j -> new LibraryViews.JointChoice(j, j.word(), j.least(), j.greatest()))
             .toList(),
         library.library().exercises().stream()
             .map(exercise -> new LinkView(exercise.id(), exercise.title()))

@@ -21,6 +21,7 @@ import org.nimblet.core.exercise.Condition;
 import org.nimblet.core.exercise.Discipline;
 import org.nimblet.core.exercise.Dose;
 import org.nimblet.core.exercise.Exercise;
+import org.nimblet.core.exercise.HandAngles;
 import org.nimblet.core.exercise.HandRole;
 import org.nimblet.core.exercise.Kind;
 import org.nimblet.core.exercise.Ladder;
@@ -427,5 +428,9 @@ final class LibraryViews {
       List<RegionChoice> regions,
       List<MovementChoice> movements,
       List<RoleChoice> roles,
+      List<JointChoice> joints,
       List<LinkView> exercises) {}
+
+  /** How far a joint of the drawn hand goes, in degrees. */
+  record JointChoice(HandAngles.Joint joint, String word, int least, int greatest) {}
 }

@@ -18,7 +18,7 @@ final class AnchorText {
   static final String RULE =
       "MORNING, NOON, EVENING, BEDTIME, a time such as 08:15, or after: and one of the client's"
           + " activities.";
-  private static final String AFTER = "after:";
+  static final String AFTER = "after:";
 
   private AnchorText() {}
 

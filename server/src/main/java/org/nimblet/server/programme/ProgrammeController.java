@@ -4,8 +4,8 @@ import jakarta.validation.Valid;
 import java.util.List;
 import java.util.UUID;
 import org.nimblet.server.person.People;
+import org.nimblet.server.programme.ProgrammeForms.ProgrammeChoices;
 import org.nimblet.server.programme.ProgrammeForms.ProgrammeForm;
-import org.nimblet.server.programme.ProgrammeForms.ProgrammeTemplateView;
 import org.nimblet.server.programme.ProgrammeForms.ProgrammeView;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -30,10 +30,10 @@ class ProgrammeController {
     this.service = service;
   }
 
-  /** The programmes that ship. */
-  @GetMapping("/programmes")
-  List<ProgrammeTemplateView> templates() {
-    return ProgrammeViews.templates();
+  /** What can be chosen while a programme is written, the ready ones among it. */
+  @GetMapping("/clients/{clientId}/programme/choices")
+  ProgrammeChoices choices(@PathVariable UUID clientId) {
+    return service.choices(people.require(clientId));
   }
 
   /** The programme a client is on: a list of one, or an empty one. */

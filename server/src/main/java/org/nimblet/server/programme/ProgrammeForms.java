@@ -71,14 +71,31 @@ final class ProgrammeForms {
       boolean heavy,
       List<String> limits) {}
 
-  /** A programme to start from. */
-  record ProgrammeTemplateView(
-      String id,
-      String title,
-      String aim,
-      int weeks,
-      int reviewWeeks,
-      int sessionsADay,
-      int minutesADay,
-      List<ObligationForm> obligations) {}
+  /**
+   * What can be chosen while a programme is written.
+   *
+   * @param frequencies how often something comes
+   * @param anchors where in the day it may stand
+   * @param another what an obligation more begins as
+   * @param ready the programmes to start from
+   */
+  record ProgrammeChoices(
+      List<FrequencyChoice> frequencies,
+      List<AnchorChoice> anchors,
+      ObligationForm another,
+      List<ReadyProgrammeView> ready) {}
+
+  /**
+   * How often something comes.
+   *
+   * @param place where it then stands; null where that is chosen
+   */
+  record FrequencyChoice(
+      Frequency frequency, String words, @Schema(nullable = true) String place) {}
+
+  /** Where in the day something may stand. */
+  record AnchorChoice(String anchor, String words) {}
+
+  /** A programme to start from, as it would be if it began today. */
+  record ReadyProgrammeView(String id, String aim, int weeks, ProgrammeForm programme) {}
 }

@@ -1,6 +1,7 @@
 package org.nimblet.server.programme;
 
 import java.time.Clock;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -15,6 +16,7 @@ import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.platform.NotFoundException;
 import org.nimblet.server.programme.ProgrammeFiles.ProgrammeFile;
 import org.nimblet.server.programme.ProgrammeForms.ObligationForm;
+import org.nimblet.server.programme.ProgrammeForms.ProgrammeChoices;
 import org.nimblet.server.programme.ProgrammeForms.ProgrammeForm;
 import org.nimblet.server.programme.ProgrammeForms.ProgrammeView;
 import org.springframework.stereotype.Service;
@@ -49,6 +51,15 @@ class ProgrammeService {
     return programmes
         .findFirstByClientIdAndEndedAtNullOrderByStartsOnDescIdAsc(person.id())
         .map(programme -> view(person, programme));
+  }
+
+  /** What can be chosen while the programme of a person is written. */
+  @Transactional(readOnly = true)
+  public ProgrammeChoices choices(Person person) {
+    return ProgrammeViews.choices(
+        person.client(),
+        LocalDate.now(clock.withZone(person.client().zone())),
+        programmes.findFirstByClientIdAndEndedAtNullOrderByStartsOnDescIdAsc(person.id()));
   }
 
   private ProgrammeView view(Person person, Programme programme) {

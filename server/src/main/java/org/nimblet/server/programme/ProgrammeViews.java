@@ -1,56 +1,100 @@
 package org.nimblet.server.programme;
 
+import java.time.LocalDate;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.routine.Pain;
 import org.nimblet.core.routine.PainDose;
+import org.nimblet.core.schedule.Anchor;
+import org.nimblet.core.schedule.Anchor.PartOfDay;
 import org.nimblet.core.schedule.Obligation;
 import org.nimblet.core.schedule.Obligation.Frequency;
 import org.nimblet.core.schedule.PlanRequest;
 import org.nimblet.core.schedule.ProgrammeTemplate;
+import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.person.Person;
 import org.nimblet.server.programme.ProgrammeFiles.Work;
+import org.nimblet.server.programme.ProgrammeForms.AnchorChoice;
+import org.nimblet.server.programme.ProgrammeForms.FrequencyChoice;
 import org.nimblet.server.programme.ProgrammeForms.ObligationForm;
 import org.nimblet.server.programme.ProgrammeForms.ObligationView;
+import org.nimblet.server.programme.ProgrammeForms.ProgrammeChoices;
 import org.nimblet.server.programme.ProgrammeForms.ProgrammeForm;
-import org.nimblet.server.programme.ProgrammeForms.ProgrammeTemplateView;
 import org.nimblet.server.programme.ProgrammeForms.ProgrammeView;
+import org.nimblet.server.programme.ProgrammeForms.ReadyProgrammeView;
 
 /** Programmes as they are shown. */
 final class ProgrammeViews {
 
   private ProgrammeViews() {}
 
-  /** The programmes that ship. */
-  static List<ProgrammeTemplateView> templates() {
-    return ProgrammeTemplate.all().stream()
-        .map(
-            template ->
-                new ProgrammeTemplateView(
-                    template.id(),
-                    template.title(),
-                    template.aim(),
-                    template.weeks(),
-                    template.reviewWeeks(),
-                    PlanRequest.Limits.USUAL.sessions(),
-                    PlanRequest.Limits.USUAL.minutes(),
-                    template.obligations().stream()
-                        .map(
-                            o ->
-                                new ObligationForm(
-                                    o.purpose(),
-                                    o.minutes(),
-                                    o.frequency(),
-                                    o.anchor().word().toUpperCase(Locale.ROOT),
-                                    o.heavy(),
-                                    o.notOn()))
-                        .toList()))
-        .toList();
+  /** What an obligation more begins as: a short recovery before sleep (ours). */
+  private static final ObligationForm ANOTHER =
+      new ObligationForm(
+          Purpose.RECOVERY, 6, Frequency.DAILY, PartOfDay.BEDTIME.name(), false, Set.of());
+
+  /**
+   * What can be chosen while a programme is written.
+   *
+   * @param current the programme that is changed; empty for a new one
+   */
+  static ProgrammeChoices choices(ClientFile client, LocalDate today, Optional<Programme> current) {
+    Stream<AnchorChoice> parts =
+        Arrays.stream(PartOfDay.values()).map(part -> new AnchorChoice(part.name(), part.word()));
+    Stream<AnchorChoice> after =
+        client.activities().stream()
+            .map(a -> new Anchor.AfterActivity(a.id().toString(), a.title()))
+            .map(a -> new AnchorChoice(AnchorText.AFTER + a.activityId(), a.word()));
+    return new ProgrammeChoices(
+        Arrays.stream(Frequency.values())
+            .map(f -> new FrequencyChoice(f, f.words(), f.ownPlace().orElse(null)))
+            .toList(),
+        Stream.concat(parts, after).toList(),
+        ANOTHER,
+        ProgrammeTemplate.all().stream()
+            .map(
+                template ->
+                    new ReadyProgrammeView(
+                        template.id(),
+                        template.aim(),
+                        template.weeks(),
+                        begun(template, today, current)))
+            .toList());
+  }
+
+  private static ProgrammeForm begun(
+      ProgrammeTemplate template, LocalDate today, Optional<Programme> current) {
+    return new ProgrammeForm(
+        current.map(programme -> programme.version).orElse(0L),
+        template.title(),
+        template.aim(),
+        today,
+        today.plusWeeks(template.reviewWeeks()).minusDays(1),
+        today.plusWeeks(template.weeks()).minusDays(1),
+        current
+            .map(programme -> programme.dailySessions)
+            .orElse(PlanRequest.Limits.USUAL.sessions()),
+        current.map(programme -> programme.dailyMinutes).orElse(PlanRequest.Limits.USUAL.minutes()),
+        template.obligations().stream()
+            .map(
+                o ->
+                    new ObligationForm(
+                        o.purpose(),
+                        o.minutes(),
+                        o.frequency(),
+                        o.anchor().word().toUpperCase(Locale.ROOT),
+                        o.heavy(),
+                        o.notOn()))
+            .toList());
   }
 
   /** A programme with how each of its obligations stands. */

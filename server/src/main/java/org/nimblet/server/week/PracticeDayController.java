@@ -1,6 +1,7 @@
 package org.nimblet.server.week;
 
 import jakarta.validation.Valid;
+import java.time.Clock;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
@@ -18,8 +19,10 @@ import org.nimblet.server.week.BlockBook.BlockContent;
 import org.nimblet.server.week.BlockBook.DayTime;
 import org.nimblet.server.week.PracticeDayForms.PracticeDayForm;
 import org.nimblet.server.week.PracticeDayForms.PracticeDayView;
+import org.nimblet.server.week.PracticeDayForms.PracticeProposal;
 import org.springframework.http.HttpStatus;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -34,10 +37,18 @@ class PracticeDayController {
 
   private final ClientFiles clients;
   private final BlockBook book;
+  private final Clock clock;
 
-  PracticeDayController(ClientFiles clients, BlockBook book) {
+  PracticeDayController(ClientFiles clients, BlockBook book, Clock clock) {
     this.clients = clients;
     this.book = book;
+    this.clock = clock;
+  }
+
+  /** What a day of practice begins as, and whether it could be put anywhere. */
+  @GetMapping("/proposal")
+  PracticeProposal proposal(@PathVariable UUID clientId) {
+    return PracticeDayForms.proposal(clients.require(clientId), clock);
   }
 
   /** When everything would be; nothing is stored. */

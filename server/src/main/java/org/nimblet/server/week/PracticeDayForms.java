@@ -6,6 +6,7 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
@@ -16,6 +17,7 @@ import org.nimblet.core.schedule.PracticeDay;
 import org.nimblet.core.schedule.PracticeDay.PracticePartKind;
 import org.nimblet.core.schedule.PracticeDay.Rests;
 import org.nimblet.core.schedule.PracticeDay.Segment;
+import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.week.PracticeDayForms.PracticeDayForm;
 import org.nimblet.server.week.PracticeDayForms.PracticeDayView;
@@ -28,7 +30,38 @@ final class PracticeDayForms {
   private static final int MOST_TECHNIQUES = 12;
   private static final int LONGEST_MINUTES = 960;
 
+  /** What the page begins with (ours): a morning of two techniques. */
+  private static final LocalTime BEGINS = LocalTime.of(9, 30);
+
+  private static final LocalTime ENDS = LocalTime.of(13, 0);
+  private static final int TECHNIQUE_MINUTES = 40;
+  private static final int ANOTHER_MINUTES = 30;
+  private static final int REPERTOIRE_MINUTES = 50;
+  private static final int STEP_MINUTES = 5;
+
   private PracticeDayForms() {}
+
+  /** What a day of practice of somebody begins as. */
+  static PracticeProposal proposal(ClientFile client, Clock clock) {
+    PracticeDayForm form =
+        client.activities().stream()
+            .findFirst()
+            .map(
+                activity ->
+                    new PracticeDayForm(
+                        activity.id(),
+                        LocalDate.now(clock.withZone(client.zone())),
+                        BEGINS,
+                        ENDS,
+                        List.of(
+                            new SegmentForm("Technique", TECHNIQUE_MINUTES),
+                            new SegmentForm("Second technique", TECHNIQUE_MINUTES)),
+                        Rests.USUAL.rest(),
+                        Rests.USUAL.beforeRepertoire(),
+                        new SegmentForm("Repertoire", REPERTOIRE_MINUTES)))
+            .orElse(null);
+    return new PracticeProposal(form, new SegmentForm("Technique", ANOTHER_MINUTES), STEP_MINUTES);
+  }
 
   /**
    * A day of practice.
@@ -70,6 +103,16 @@ final class PracticeDayForms {
       int playingMinutes,
       int spareMinutes,
       List<UUID> blockIds) {}
+
+  /**
+   * What a day of practice begins as.
+   *
+   * @param form the form; null where there is no activity to practise
+   * @param another what a technique more begins as
+   * @param stepMinutes by how much lengths are changed with a touch
+   */
+  record PracticeProposal(
+      @Schema(nullable = true) PracticeDayForm form, SegmentForm another, int stepMinutes) {}
 
   /** One part of it. */
   record PracticePartView(

@@ -1,0 +1,127 @@
+<script setup lang="ts">
+import type { LogEntry } from '@/api/types'
+import { SENSATIONS } from '@/parts/labels'
+import { capital, duration, longDate, toMinute } from '@/parts/words'
+import PegIcon from '@/ribbon/PegIcon.vue'
+import { account } from '@/stores/account'
+import KindLetter from '@/tape/KindLetter.vue'
+import RoutineTape from '@/tape/RoutineTape.vue'
+import { stateWords, tapeOf } from './entries'
+
+/** A session: what was done of it, step by step, and what was said. */
+defineProps<{ entry: LogEntry }>()
+</script>
+
+<template>
+  <article aria-live="polite">
+    <header class="line-up">
+      <PegIcon :purpose="entry.purpose" />
+      <h2>{{ entry.title }}</h2>
+    </header>
+    <p class="quiet">
+      {{ longDate(entry.date) }}, {{ toMinute(entry.beganAt) }}; {{ stateWords(entry) }},
+      {{ duration(entry.lastedMillis) }} of {{ duration(entry.plannedMillis) }}
+    </p>
+    <RoutineTape :steps="tapeOf(entry)" :height="48" ruler />
+    <dl>
+      <dt>Effort</dt>
+      <dd>{{ entry.effort ?? 'not told' }}</dd>
+      <dt>Tighter</dt>
+      <dd>
+        {{
+          entry.tighterSide
+            ? entry.tighterSide === 'SAME'
+              ? 'the same'
+              : entry.tighterSide.toLowerCase()
+            : 'not told'
+        }}
+      </dd>
+      <template v-if="entry.pains.length">
+        <dt>Pain</dt>
+        <dd>
+          <p v-for="(pain, i) in entry.pains" :key="i">
+            {{ capital(pain.side.toLowerCase()) }} {{ pain.regionWord }} {{ pain.level }}
+            <span class="quiet"
+              >{{ pain.moment === 'DURING' ? 'during' : 'after'
+              }}{{ pain.sensation ? `, ${SENSATIONS[pain.sensation]}` : '' }}</span
+            >
+          </p>
+        </dd>
+      </template>
+    </dl>
+    <blockquote v-if="entry.words">{{ entry.words }}</blockquote>
+    <ul class="steps">
+      <li v-for="(step, i) in entry.steps" :key="i">
+        <KindLetter :kind="step.kind" />
+        <RouterLink
+          v-if="account.coach.value"
+          :to="`/library/${step.exerciseId}?version=${step.exerciseVersion}`"
+          ><b>{{ step.title }}</b></RouterLink
+        >
+        <b v-else>{{ step.title }}</b>
+        <span class="quiet">{{ step.dose }}</span>
+        <span class="push" :class="{ hurt: step.outcome === 'HURT' }">
+          {{
+            step.outcome === 'HURT'
+              ? `hurt at ${step.donePercent} %`
+              : step.outcome === 'SKIPPED'
+                ? step.donePercent
+                  ? `${step.donePercent} %`
+                  : 'skipped'
+                : 'done'
+          }}
+        </span>
+      </li>
+    </ul>
+  </article>
+</template>
+
+<style scoped>
+article {
+  position: sticky;
+  top: 12px;
+  display: grid;
+  gap: 12px;
+  min-width: 0;
+  padding: 16px 20px;
+  border: 1.5px solid var(--ink);
+  background: var(--surface);
+  --ground: var(--surface);
+}
+dl {
+  display: grid;
+  grid-template-columns: 80px 1fr;
+  gap: 2px 12px;
+}
+dt {
+  color: var(--ink-2);
+  font-weight: 400;
+}
+blockquote {
+  margin: 0;
+  padding-left: 12px;
+  border-left: 3px solid var(--line);
+}
+.steps li {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  padding: 5px 0;
+  border-top: 1px solid var(--line);
+}
+.push.hurt {
+  color: var(--stop);
+  font-weight: 600;
+}
+@media (max-width: 1000px) {
+  article {
+    position: static;
+    grid-row: 1;
+  }
+}
+@media (max-width: 640px) {
+  .steps li {
+    flex-wrap: wrap;
+  }
+}
+</style>

@@ -1,0 +1,80 @@
+<script setup lang="ts">
+import type { Cue } from '@/api/types'
+import StageKey from './StageKey.vue'
+import { easedWords } from './stageWords'
+
+/** Everything that can be done while a session runs, by touch as by key. */
+defineProps<{ running: boolean; muted: boolean; facing: boolean; mayEase: boolean; cue: Cue }>()
+const emit = defineEmits<{
+  toggle: []
+  back: []
+  next: []
+  eased: []
+  hurts: []
+  mute: []
+  turn: []
+  leave: []
+}>()
+</script>
+
+<template>
+  <nav class="keys" aria-label="Player">
+    <StageKey
+      class="pause"
+      on
+      :word="running ? 'Pause' : 'Go on'"
+      key-name="Space"
+      @click="emit('toggle')"
+    />
+    <StageKey class="back" word="Back" key-name="←" @click="emit('back')" />
+    <StageKey class="forward" word="Next" key-name="→" @click="emit('next')" />
+    <StageKey
+      v-if="mayEase"
+      class="ease"
+      :word="easedWords(cue.phase)"
+      key-name="O"
+      @click="emit('eased')"
+    />
+    <StageKey hurt word="It hurts" key-name="H" @click="emit('hurts')" />
+    <span class="gap" />
+    <StageKey
+      :word="muted ? 'Sound' : 'Mute'"
+      key-name="M"
+      :aria-pressed="muted"
+      @click="emit('mute')"
+    />
+    <StageKey
+      class="turn"
+      :word="facing ? 'Own eyes' : 'Facing'"
+      key-name="V"
+      :aria-pressed="facing"
+      @click="emit('turn')"
+    />
+    <StageKey word="Leave" key-name="Esc" @click="emit('leave')" />
+  </nav>
+</template>
+
+<style scoped>
+.keys {
+  display: flex;
+  gap: 12px;
+  margin-bottom: 20px;
+}
+.gap {
+  flex: 1;
+}
+@media (max-width: 900px) {
+  .turn {
+    display: none;
+  }
+  .keys {
+    display: grid;
+    grid-template-columns: repeat(3, 1fr);
+    gap: 8px;
+    margin-bottom: 8px;
+  }
+  .gap {
+    display: none;
+  }
+}
+</style>

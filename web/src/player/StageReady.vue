@@ -1,0 +1,126 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { RoutineView } from '@/api/types'
+import ExerciseFigure from '@/hand/ExerciseFigure.vue'
+import SafetyNotes from '@/parts/SafetyNotes.vue'
+import { capital, duration } from '@/parts/words'
+import StageKey from './StageKey.vue'
+
+/** Before the first cue: what to have ready, what to mind, when to stop. */
+const props = defineProps<{ routine: RoutineView }>()
+const emit = defineEmits<{ start: []; leave: [] }>()
+
+const step = computed(() => props.routine.steps[0])
+/** What was taken out of a stored routine; a composed one leaves out far too much to name. */
+const forSafety = computed(() => (props.routine.blockId ? [] : props.routine.leftOut))
+</script>
+
+<template>
+  <section class="ready" :class="{ warned: routine.notes.length }">
+    <div class="first">
+      <ExerciseFigure
+        v-if="step"
+        :poses="step.figure.poses"
+        :view="step.figure.view"
+        sides="BOTH"
+        :worked="step.figure.worked"
+        :places="step.figure.places"
+        :prop="step.figure.prop"
+        :height="400"
+        :label="`First: ${step.title}`"
+      />
+    </div>
+    <div>
+      <h1>{{ routine.title }}</h1>
+      <p class="lead">
+        {{ duration(routine.lengthMillis) }}, {{ routine.steps.length }} steps. It runs by itself;
+        both hands stay free.
+      </p>
+      <SafetyNotes :notes="routine.notes" />
+      <h2>Have ready</h2>
+      <p class="lead">
+        {{ capital(routine.haveReady.join(', ') || 'nothing but your hands') }}
+      </p>
+      <template v-if="routine.reminder">
+        <h2>One point for the set-up</h2>
+        <p class="lead">{{ routine.reminder }}</p>
+      </template>
+      <template v-if="forSafety.length">
+        <h2>Left out for safety</h2>
+        <ul class="left-out">
+          <li v-for="out in forSafety" :key="out.exerciseId">{{ out.reason }}</li>
+        </ul>
+      </template>
+      <h2>Stop rules</h2>
+      <ul>
+        <li v-for="rule in routine.safety.stopRules" :key="rule">{{ rule }}</li>
+      </ul>
+      <p class="side-by-side begin">
+        <StageKey class="start" on word="Start" key-name="Space" @click="emit('start')" />
+        <StageKey word="Leave" key-name="Esc" @click="emit('leave')" />
+      </p>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.ready {
+  grid-column: 1 / -1;
+}
+.first {
+  height: 420px;
+  max-height: 56vh;
+}
+h1 {
+  font-size: 2.25rem;
+  line-height: 2.75rem;
+}
+h2 {
+  margin-top: 24px;
+  font-size: 1rem;
+  color: var(--ink-2);
+}
+ul {
+  margin-bottom: 28px;
+  font-size: 1.25rem;
+  line-height: 1.875rem;
+}
+.lead {
+  font-size: 1.25rem;
+  line-height: 1.75rem;
+}
+@media (max-width: 900px) {
+  .ready {
+    grid-template-columns: minmax(0, 1fr);
+    align-content: safe center;
+    min-height: 0;
+    overflow-y: auto;
+  }
+  .first {
+    height: 200px;
+  }
+  .warned .first {
+    display: none;
+  }
+  .warned .lead,
+  .warned :deep(.notes) {
+    font-size: 0.9375rem;
+    line-height: 1.375rem;
+  }
+  .begin {
+    position: sticky;
+    bottom: 0;
+    margin: 0;
+    padding: 8px 0;
+    background: var(--ground);
+  }
+  h1 {
+    font-size: 1.75rem;
+    line-height: 2.25rem;
+  }
+  ul {
+    font-size: 1rem;
+    line-height: 1.5rem;
+  }
+}
+</style>

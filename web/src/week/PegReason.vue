@@ -1,0 +1,43 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { DayView, PegView } from '@/api/types'
+import { PURPOSES } from '@/parts/labels'
+import { clock, duration, longDate } from '@/parts/words'
+import PegIcon from '@/ribbon/PegIcon.vue'
+import { movable } from './chosen'
+
+/** A session of the week: when, how long, why there, and what can be done about it. */
+const props = defineProps<{ day: DayView; peg: PegView }>()
+const emit = defineEmits<{ pin: []; release: []; skip: [] }>()
+
+const length = computed(() =>
+  duration(new Date(props.peg.end).getTime() - new Date(props.peg.start).getTime()),
+)
+</script>
+
+<template>
+  <p class="line-up">
+    <PegIcon :purpose="peg.purpose" :state="peg.state" />
+    <b class="large">{{ PURPOSES[peg.purpose] }}</b>
+  </p>
+  <p class="quiet">{{ longDate(day.date) }}</p>
+  <p class="time">{{ clock(peg.startsAt) }}–{{ clock(peg.endsAt) }}</p>
+  <p>{{ length }}{{ peg.pinned ? ', pinned' : '' }}</p>
+  <h3>Why here</h3>
+  <p>{{ peg.why || `${peg.label}.` }}</p>
+  <p v-if="movable(peg)" class="side-by-side">
+    <BButton v-if="!peg.pinned" variant="primary" @click="emit('pin')">Pin here</BButton>
+    <BButton v-else variant="outline-secondary" @click="emit('release')">Let it move</BButton>
+    <BButton variant="outline-secondary" @click="emit('skip')">Leave out</BButton>
+  </p>
+</template>
+
+<style scoped>
+.time {
+  font: 600 1.625rem/2rem var(--mono);
+}
+h3 {
+  margin-top: 6px;
+  font-size: 0.875rem;
+}
+</style>
