@@ -13,7 +13,7 @@ async function invite() {
 </script>
 
 <template>
-  <div>
+  <div class="invite">
     <BButton variant="outline-secondary" size="sm" @click="invite">Invite {{ name }}</BButton>
     <p v-if="invitation" class="small">
       Hand this address on; it works once, for two weeks:<br /><code>{{ invitation }}</code>

@@ -186,7 +186,7 @@ class CalendarIT {
     choose(Files.writeString(folder.resolve("garbage.ics"), "seagulls"));
     browser.sees("This is no whole iCalendar text");
     choose(Files.write(folder.resolve("large.ics"), new byte[10_000_000]));
-    browser.sees("large.ics has 10.0 MB; at most 5 MB are read.");
+    browser.sees("large.ics has 10 MB; at most 5 MB are read.");
     choose(calendar("1800"));
     browser.sees("What each title is");
     browser.click("[aria-label='Rehearsal'] [aria-label='Block']");
@@ -233,9 +233,7 @@ class CalendarIT {
     browser.sees("it ends at 12:15");
     // 210 min less 10, 45 and 50: 105, 52 each and one over for the long break
     browser.sees("each technique may last 52 min");
-    browser.type(
-        browser.driver().findElement(By.xpath("//label[contains(., 'Should end')]//input")),
-        "10:00");
+    browser.type(browser.field("main", "Should end"), "10:00");
     browser.sees("leave nothing for 2 techniques");
     browser.click("[aria-label='From the start'] button");
     browser.sees("In the day until 12:15.");

@@ -9,6 +9,49 @@ import org.apache.commons.numbers.fraction.BigFraction;
  */
 public sealed interface DoseForm {
 
+  /**
+   * What somebody does with each form: a form more, and whatever does not know it is not compiled.
+   *
+   * @param <T> what comes of it
+   */
+  interface Cases<T> {
+    /** For hold. */
+    T hold(Hold form);
+
+    /** For pulse. */
+    T pulse(Pulse form);
+
+    /** For breaths. */
+    T breaths(Breaths form);
+
+    /** For count. */
+    T count(Count form);
+
+    /** For timed. */
+    T timed(Timed form);
+
+    /** For travel. */
+    T travel(Travel form);
+
+    /** For until eases. */
+    T untilEases(UntilEases form);
+
+    /** For breath moved. */
+    T breathMoved(BreathMoved form);
+
+    /** For paced. */
+    T paced(Paced form);
+
+    /** For presses then hold. */
+    T pressesThenHold(PressesThenHold form);
+
+    /** For own pace. */
+    T ownPace(OwnPace form);
+  }
+
+  /** What comes of this form. */
+  <T> T match(Cases<T> cases);
+
   /** The exact length of one repetition in seconds at this breath rate. */
   BigFraction repetitionSeconds(Pace pace);
 
@@ -30,6 +73,11 @@ public sealed interface DoseForm {
   /** The same form with another quantity; itself where the repetitions vary. */
   default DoseForm withQuantity(int quantity) {
     return this;
+  }
+
+  /** Whether a set is gone through without a word between its repetitions. */
+  default boolean wholeSetAtOnce() {
+    return false;
   }
 
   /** Whether a repetition is one quiet hold, so that a release follows a long one. */
@@ -59,6 +107,11 @@ public sealed interface DoseForm {
     @Override
     public boolean isStatic() {
       return true;
+    }
+
+    @Override
+    public <T> T match(Cases<T> cases) {
+      return cases.hold(this);
     }
 
     @Override
@@ -93,6 +146,11 @@ public sealed interface DoseForm {
     public static final int KEPT_SECONDS = 2;
 
     @Override
+    public <T> T match(Cases<T> cases) {
+      return cases.pulse(this);
+    }
+
+    @Override
     public BigFraction repetitionSeconds(Pace pace) {
       return pace.breathSeconds();
     }
@@ -117,6 +175,11 @@ public sealed interface DoseForm {
     @Override
     public boolean isStatic() {
       return true;
+    }
+
+    @Override
+    public <T> T match(Cases<T> cases) {
+      return cases.breaths(this);
     }
 
     @Override
@@ -164,6 +227,11 @@ public sealed interface DoseForm {
     }
 
     @Override
+    public <T> T match(Cases<T> cases) {
+      return cases.count(this);
+    }
+
+    @Override
     public BigFraction repetitionSeconds(Pace pace) {
       return BigFraction.of(60L * beats, beatsPerMinute);
     }
@@ -178,6 +246,11 @@ public sealed interface DoseForm {
     /** Checks the range. */
     public Timed {
       within("seconds", seconds, 1, 1800);
+    }
+
+    @Override
+    public <T> T match(Cases<T> cases) {
+      return cases.timed(this);
     }
 
     @Override
@@ -212,6 +285,11 @@ public sealed interface DoseForm {
     public Travel {
       within("passes", passes, 1, 20);
       within("seconds per pass", secondsPerPass, 1, 120);
+    }
+
+    @Override
+    public <T> T match(Cases<T> cases) {
+      return cases.travel(this);
     }
 
     @Override
@@ -260,6 +338,11 @@ public sealed interface DoseForm {
     }
 
     @Override
+    public <T> T match(Cases<T> cases) {
+      return cases.untilEases(this);
+    }
+
+    @Override
     public BigFraction repetitionSeconds(Pace pace) {
       return BigFraction.of(greatestSeconds);
     }
@@ -291,6 +374,11 @@ public sealed interface DoseForm {
    * @param into on which half one goes into it
    */
   record BreathMoved(BreathHalf into) implements DoseForm {
+    @Override
+    public <T> T match(Cases<T> cases) {
+      return cases.breathMoved(this);
+    }
+
     @Override
     public BigFraction repetitionSeconds(Pace pace) {
       return pace.breathSeconds();
@@ -330,6 +418,11 @@ public sealed interface DoseForm {
     /** The exact length of one beat in seconds. */
     public BigFraction beatSeconds() {
       return BigFraction.of(60, beatsPerMinute);
+    }
+
+    @Override
+    public <T> T match(Cases<T> cases) {
+      return cases.paced(this);
     }
 
     @Override
@@ -380,6 +473,11 @@ public sealed interface DoseForm {
     }
 
     @Override
+    public <T> T match(Cases<T> cases) {
+      return cases.pressesThenHold(this);
+    }
+
+    @Override
     public BigFraction repetitionSeconds(Pace pace) {
       return BigFraction.of((long) PRESS_SECONDS * presses + 2L * Hold.MOVE_SECONDS + seconds);
     }
@@ -415,6 +513,16 @@ public sealed interface DoseForm {
     /** Checks the range. */
     public OwnPace {
       within("repetitions a minute", aMinute, 1, 300);
+    }
+
+    @Override
+    public <T> T match(Cases<T> cases) {
+      return cases.ownPace(this);
+    }
+
+    @Override
+    public boolean wholeSetAtOnce() {
+      return true;
     }
 
     @Override

@@ -147,52 +147,95 @@ public final class LibraryWriter {
         plan.greatestRestSeconds());
   }
 
+  /** The fields of each form. */
+  private static final DoseForm.Cases<Map<String, Object>> FORM =
+      new DoseForm.Cases<>() {
+        @Override
+        public Map<String, Object> hold(DoseForm.Hold form) {
+          return fields("hold", "seconds", form.seconds());
+        }
+
+        @Override
+        public Map<String, Object> pressesThenHold(DoseForm.PressesThenHold form) {
+          return fields("presses-then-hold", "presses", form.presses(), "seconds", form.seconds());
+        }
+
+        @Override
+        public Map<String, Object> ownPace(DoseForm.OwnPace form) {
+          return fields("own-pace", "a-minute", form.aMinute());
+        }
+
+        @Override
+        public Map<String, Object> pulse(DoseForm.Pulse form) {
+          return fields("pulse");
+        }
+
+        @Override
+        public Map<String, Object> breaths(DoseForm.Breaths form) {
+          return fields("breaths", "breaths", form.breaths());
+        }
+
+        @Override
+        public Map<String, Object> count(DoseForm.Count form) {
+          return fields("count", "beats", form.beats(), "beats-per-minute", form.beatsPerMinute());
+        }
+
+        @Override
+        public Map<String, Object> timed(DoseForm.Timed form) {
+          return fields("timed", "seconds", form.seconds());
+        }
+
+        @Override
+        public Map<String, Object> travel(DoseForm.Travel form) {
+          return fields(
+              "travel", "passes", form.passes(), "seconds-per-pass", form.secondsPerPass());
+        }
+
+        @Override
+        public Map<String, Object> untilEases(DoseForm.UntilEases form) {
+          return fields(
+              "until-eases",
+              "least-seconds",
+              form.leastSeconds(),
+              "seconds",
+              form.greatestSeconds());
+        }
+
+        @Override
+        public Map<String, Object> breathMoved(DoseForm.BreathMoved form) {
+          return fields("breath-moved", "into-it-on", word(form.into()));
+        }
+
+        @Override
+        public Map<String, Object> paced(DoseForm.Paced form) {
+          return fields(
+              "paced",
+              "beats",
+              form.beats(),
+              "beats-per-minute",
+              form.beatsPerMinute(),
+              "subdivisions",
+              form.ladder(),
+              "count-in",
+              form.countIn());
+        }
+
+        private Map<String, Object> fields(String form, Object... namesAndValues) {
+          Map<String, Object> fields = new LinkedHashMap<>();
+          fields.put("form", form);
+          for (int i = 0; i < namesAndValues.length; i += 2) {
+            fields.put(namesAndValues[i].toString(), namesAndValues[i + 1]);
+          }
+          return fields;
+        }
+      };
+
   /** The fields of a dose with its bounds, which are not checked here but when they are read. */
   public static Map<String, Object> dose(
       Method method, Dose usual, int least, int greatest, int greatestRestSeconds) {
     Map<String, Object> fields = new LinkedHashMap<>();
     fields.put("method", word(method));
-    DoseForm form = usual.form();
-    if (form instanceof DoseForm.Hold hold) {
-      fields.put("form", "hold");
-      fields.put("seconds", hold.seconds());
-    } else if (form instanceof DoseForm.PressesThenHold presses) {
-      fields.put("form", "presses-then-hold");
-      fields.put("presses", presses.presses());
-      fields.put("seconds", presses.seconds());
-    } else if (form instanceof DoseForm.OwnPace own) {
-      fields.put("form", "own-pace");
-      fields.put("a-minute", own.aMinute());
-    } else if (form instanceof DoseForm.Pulse) {
-      fields.put("form", "pulse");
-    } else if (form instanceof DoseForm.Breaths breaths) {
-      fields.put("form", "breaths");
-      fields.put("breaths", breaths.breaths());
-    } else if (form instanceof DoseForm.Count count) {
-      fields.put("form", "count");
-      fields.put("beats", count.beats());
-      fields.put("beats-per-minute", count.beatsPerMinute());
-    } else if (form instanceof DoseForm.Timed timed) {
-      fields.put("form", "timed");
-      fields.put("seconds", timed.seconds());
-    } else if (form instanceof DoseForm.Travel travel) {
-      fields.put("form", "travel");
-      fields.put("passes", travel.passes());
-      fields.put("seconds-per-pass", travel.secondsPerPass());
-    } else if (form instanceof DoseForm.UntilEases eases) {
-      fields.put("form", "until-eases");
-      fields.put("least-seconds", eases.leastSeconds());
-      fields.put("seconds", eases.greatestSeconds());
-    } else if (form instanceof DoseForm.BreathMoved moved) {
-      fields.put("form", "breath-moved");
-      fields.put("into-it-on", word(moved.into()));
-    } else if (form instanceof DoseForm.Paced paced) {
-      fields.put("form", "paced");
-      fields.put("beats", paced.beats());
-      fields.put("beats-per-minute", paced.beatsPerMinute());
-      fields.put("subdivisions", paced.ladder());
-      fields.put("count-in", paced.countIn());
-    }
+    fields.putAll(usual.form().match(FORM));
     fields.put("repetitions", usual.repetitions());
     fields.put("sets", usual.sets());
     fields.put("sides", word(usual.laterality()));

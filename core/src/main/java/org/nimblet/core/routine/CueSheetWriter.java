@@ -7,11 +7,8 @@ import java.util.Set;
 import org.apache.commons.numbers.fraction.BigFraction;
 import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.anatomy.Side;
-import org.nimblet.core.exercise.BreathHalf;
 import org.nimblet.core.exercise.Dose;
-import org.nimblet.core.exercise.DoseForm;
 import org.nimblet.core.exercise.Keyframe;
-import org.nimblet.core.exercise.Kind;
 import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Pace;
 import org.nimblet.core.exercise.Position;
@@ -22,9 +19,6 @@ import org.nimblet.core.exercise.Thing;
  * exact lengths, so that 333⅓ ms does not drift.
  */
 public final class CueSheetWriter {
-
-  /** A count at one's own pace may be ended at once; a touch by mistake ends nothing. */
-  private static final long OWN_PACE_ENDED_FROM_MILLIS = 1000;
 
   private final Pace pace;
   private final Notation notation;
@@ -61,6 +55,14 @@ public final class CueSheetWriter {
       atHand = new HashSet<>(needed);
     }
     return new CueSheet(writer.cues, writer.stepStarts, writer.now());
+  }
+
+  Pace pace() {
+    return pace;
+  }
+
+  Step step() {
+    return step;
   }
 
   private long now() {
@@ -164,181 +166,23 @@ public final class CueSheetWriter {
         if (set > firstSet) {
           rest(dose, new Moment(sides, unit, set, 0));
         }
-        if (dose.form() instanceof DoseForm.OwnPace) {
-          ownPace(dose, new Moment(sides, unit, set, 1));
-          continue;
-        }
-        for (int repetition = 1; repetition <= dose.repetitions(); repetition++) {
+        int cued = dose.form().wholeSetAtOnce() ? 1 : dose.repetitions();
+        for (int repetition = 1; repetition <= cued; repetition++) {
           repetition(dose, new Moment(sides, unit, set, repetition));
         }
       }
     }
   }
 
-  /** A whole set in one cue, which the person ends: the count is theirs. */
-  private void ownPace(Dose dose, Moment started) {
-    add(
-        dose.form().repetitionSeconds(pace).multiply(dose.repetitions()),
-        step.exercise().kind() == Kind.BRIDGE ? CuePhase.PLAY : CuePhase.MOVE,
-        started.of(dose.repetitions(), dose.sets()).easing(OWN_PACE_ENDED_FROM_MILLIS),
-        step.exercise().guidance().cue(),
-        Sound.START,
-        firstPose(),
-        lastPose());
-  }
-
   private void repetition(Dose dose, Moment started) {
-    DoseForm form = dose.form();
-    Moment moment = started.of(dose.repetitions(), dose.sets());
-    String cue = step.exercise().guidance().cue();
-    Keyframe first = firstPose();
-    Keyframe last = lastPose();
-    if (form instanceof DoseForm.Hold hold) {
-      hold(hold.seconds(), moment);
-    } else if (form instanceof DoseForm.PressesThenHold presses) {
-      pressesThenHold(presses, moment);
-    } else if (form instanceof DoseForm.Pulse) {
-      BigFraction half = pace.breathSeconds().divide(2);
-      BigFraction kept = seconds(DoseForm.Pulse.KEPT_SECONDS);
-      Moment in = moment.breathing(Breath.IN);
-      Moment out = moment.breathing(Breath.OUT);
-      add(half, CuePhase.RETURN, in, "Breathe in, let go", Sound.NONE, last, first);
-      if (half.compareTo(kept) > 0) {
-        add(half.subtract(kept), CuePhase.MOVE, out, "Breathe out, draw", Sound.BEAT, first, last);
-      }
-      add(kept, CuePhase.HOLD, out, "Keep it", Sound.NONE, last, last);
-    } else if (form instanceof DoseForm.Breaths breaths) {
-      BigFraction half = pace.breathSeconds().divide(2);
-      for (int breath = 1; breath <= breaths.breaths(); breath++) {
-        Moment counted = moment.beat(breath, breaths.breaths());
-        add(
-            half,
-            CuePhase.HOLD,
-            counted.breathing(Breath.IN),
-            cue,
-            breath == 1 ? Sound.START : Sound.NONE,
-            last,
-            last);
-        add(half, CuePhase.HOLD, counted.breathing(Breath.OUT), cue, Sound.NONE, last, last);
-      }
-    } else if (form instanceof DoseForm.Count count) {
-      BigFraction beatLength = BigFraction.of(60, count.beatsPerMinute());
-      for (int beat = 1; beat <= count.beats(); beat++) {
-        add(
-            beatLength,
-            beat * 2 <= count.beats() + 1 ? CuePhase.MOVE : CuePhase.RETURN,
-            moment.beat(beat, count.beats()),
-            cue,
-            Sound.BEAT,
-            keyframe(beat - 1, count.beats(), moment.repetition() - 1),
-            keyframe(beat, count.beats(), moment.repetition() - 1));
-      }
-    } else if (form instanceof DoseForm.UntilEases eases) {
-      add(
-          seconds(eases.greatestSeconds()),
-          CuePhase.HOLD,
-          moment.easing(eases.leastSeconds() * 1000L),
-          cue,
-          Sound.START,
-          last,
-          last);
-    } else if (form instanceof DoseForm.BreathMoved moved) {
-      breathMoved(moved.into(), moment);
-    } else if (form instanceof DoseForm.Paced paced) {
-      paced(paced, moment);
-    } else if (form instanceof DoseForm.Timed timed) {
-      CuePhase phase = step.exercise().kind() == Kind.BRIDGE ? CuePhase.PLAY : CuePhase.MOVE;
-      add(seconds(timed.seconds()), phase, moment, cue, Sound.START, first, last);
-    } else if (form instanceof DoseForm.Travel travel) {
-      for (int passage = 1; passage <= travel.passes(); passage++) {
-        add(
-            seconds(travel.secondsPerPass()),
-            CuePhase.MOVE,
-            moment.beat(passage, travel.passes()),
-            cue,
-            Sound.BEAT,
-            first,
-            last);
-      }
-    }
-  }
-
-  private void hold(int holdSeconds, Moment moment) {
-    BigFraction move = seconds(DoseForm.Hold.MOVE_SECONDS);
-    String cue = step.exercise().guidance().cue();
-    add(move, CuePhase.MOVE, moment, "Go into it", Sound.START, firstPose(), lastPose());
-    add(seconds(holdSeconds), CuePhase.HOLD, moment, cue, Sound.NONE, lastPose(), lastPose());
-    add(move, CuePhase.RETURN, moment, "Let go slowly", Sound.DONE, lastPose(), firstPose());
-  }
-
-  private void pressesThenHold(DoseForm.PressesThenHold form, Moment moment) {
-    BigFraction half = BigFraction.of(DoseForm.PressesThenHold.PRESS_SECONDS, 2);
-    for (int press = 1; press <= form.presses(); press++) {
-      Moment counted = moment.beat(press, form.presses());
-      add(half, CuePhase.MOVE, counted, "Press lightly", Sound.BEAT, firstPose(), lastPose());
-      add(half, CuePhase.RETURN, counted, "Let go", Sound.NONE, lastPose(), firstPose());
-    }
-    hold(form.seconds(), moment);
-  }
-
-  /** Into it on one half of the breath, back on the other; in on the way in, always. */
-  private void breathMoved(BreathHalf into, Moment moment) {
-    BigFraction half = pace.breathSeconds().divide(2);
-    Keyframe first = firstPose();
-    Keyframe last = lastPose();
-    boolean in = into == BreathHalf.IN;
-    add(
-        half,
-        in ? CuePhase.MOVE : CuePhase.RETURN,
-        moment.breathing(Breath.IN),
-        in ? "Breathe in, go into it" : "Breathe in, come back",
-        Sound.BEAT,
-        in ? first : last,
-        in ? last : first);
-    add(
-        half,
-        in ? CuePhase.RETURN : CuePhase.MOVE,
-        moment.breathing(Breath.OUT),
-        in ? "Breathe out, come back" : "Breathe out, go into it",
-        Sound.NONE,
-        in ? last : first,
-        in ? first : last);
-  }
-
-  /** A count-in, then beats through the ladder of subdivisions. */
-  private void paced(DoseForm.Paced paced, Moment moment) {
-    String cue = step.exercise().guidance().cue();
-    CuePhase phase = step.exercise().kind() == Kind.BRIDGE ? CuePhase.PLAY : CuePhase.MOVE;
-    for (int beat = 1; beat <= paced.countIn(); beat++) {
-      add(
-          paced.beatSeconds(),
-          CuePhase.SET_UP,
-          moment.beat(beat, paced.countIn()),
-          "Count in",
-          Sound.BEAT,
-          firstPose(),
-          firstPose());
-    }
-    int last = 0;
-    for (int beat = 0; beat < paced.beats(); beat++) {
-      int notes = paced.subdivision(beat);
-      add(
-          paced.beatSeconds(),
-          phase,
-          moment.beat(beat + 1, paced.beats()).divided(notes),
-          notes == last || last == 0 ? cue : notes == 1 ? "One to a beat" : notes + " to a beat",
-          Sound.BEAT,
-          keyframe(beat, paced.beats(), 0),
-          keyframe(beat + 1, paced.beats(), 0));
-      last = notes;
-    }
+    dose.form().match(new RepetitionCues(this, started.of(dose.repetitions(), dose.sets())));
   }
 
   /**
    * The pose after so many beats of a repetition: two poses go there and back over it, more are
    * walked through, and with fewer beats than poses the walk goes on in the next repetition.
    */
-  private Keyframe keyframe(int beatsGone, int beats, int repetitionsGone) {
+  Keyframe keyframe(int beatsGone, int beats, int repetitionsGone) {
     List<Keyframe> poses = poses();
     int count = poses.size();
     if (count == 1) {
@@ -356,11 +200,11 @@ public final class CueSheetWriter {
     return step.exercise().figure().posesOf(step.dose().units(), unitIndex);
   }
 
-  private Keyframe firstPose() {
+  Keyframe firstPose() {
     return poses().get(0);
   }
 
-  private Keyframe lastPose() {
+  Keyframe lastPose() {
     List<Keyframe> poses = poses();
     return poses.get(poses.size() - 1);
   }
@@ -369,7 +213,7 @@ public final class CueSheetWriter {
     return step.dose().units().label(unit, notation, step.exercise().guidance().ways());
   }
 
-  private static BigFraction seconds(int whole) {
+  static BigFraction seconds(int whole) {
     return BigFraction.of(whole);
   }
 
@@ -381,7 +225,7 @@ public final class CueSheetWriter {
     };
   }
 
-  private void add(
+  void add(
       BigFraction length,
       CuePhase phase,
       Moment moment,
@@ -414,89 +258,5 @@ public final class CueSheetWriter {
             to,
             moment.notes(),
             moment.easesFromMillis()));
-  }
-
-  /** Where in its dose a step stands. */
-  private record Moment(
-      Sides sides,
-      int unit,
-      int set,
-      int sets,
-      int repetition,
-      int repetitions,
-      int beat,
-      int beats,
-      Breath breath,
-      int notes,
-      long easesFromMillis) {
-
-    Moment(Sides sides, int unit, int set, int repetition) {
-      this(sides, unit, set, 0, repetition, 0, 0, 0, Breath.FREE, 0, 0);
-    }
-
-    Moment of(int allRepetitions, int allSets) {
-      return new Moment(
-          sides,
-          unit,
-          set,
-          allSets,
-          repetition,
-          allRepetitions,
-          beat,
-          beats,
-          breath,
-          notes,
-          easesFromMillis);
-    }
-
-    Moment beat(int which, int ofHowMany) {
-      return new Moment(
-          sides,
-          unit,
-          set,
-          sets,
-          repetition,
-          repetitions,
-          which,
-          ofHowMany,
-          breath,
-          notes,
-          easesFromMillis);
-    }
-
-    Moment breathing(Breath half) {
-      return new Moment(
-          sides,
-          unit,
-          set,
-          sets,
-          repetition,
-          repetitions,
-          beat,
-          beats,
-          half,
-          notes,
-          easesFromMillis);
-    }
-
-    Moment divided(int notesToABeat) {
-      return new Moment(
-          sides,
-          unit,
-          set,
-          sets,
-          repetition,
-          repetitions,
-          beat,
-          beats,
-          breath,
-          notesToABeat,
-          easesFromMillis);
-    }
-
-    Moment easing(long fromMillis) {
-      return new Moment(
-          sides, unit, set, sets, repetition, repetitions, beat, beats, breath, notes, fromMillis);
-    }
   }
 }

@@ -89,7 +89,7 @@ class AccountController {
         who == null ? null : accounts.coachName(who.coachId()),
         who == null ? null : who.ownClientId(),
         settings.demo(),
-        settings.signUpOpen(),
+        settings.account().signUpOpen(),
         SafetyRules.MARKED_PAIN,
         SafetyRules.ENDING_PAIN);
   }
@@ -100,7 +100,7 @@ class AccountController {
       @Valid @RequestBody NewCoach coach,
       HttpServletRequest request,
       HttpServletResponse response) {
-    if (!settings.signUpOpen()) {
+    if (!settings.account().signUpOpen()) {
       throw new InvalidFieldException(
           "email", "New accounts are opened by the operator of this server; ask there.");
     }

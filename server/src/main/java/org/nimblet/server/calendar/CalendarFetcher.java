@@ -30,22 +30,22 @@ import org.springframework.stereotype.Component;
 @Component
 class CalendarFetcher {
 
-  /** So long a calendar may take (ours). */
-  private static final Duration PATIENCE = Duration.ofSeconds(5);
-
   private static final Set<String> SCHEMES = Set.of("http", "https");
 
   private final List<String> hosts;
   private final ObjectProvider<StandInCalendar> standIn;
-  private final HttpClient client =
-      HttpClient.newBuilder()
-          .connectTimeout(PATIENCE)
-          .followRedirects(HttpClient.Redirect.NEVER)
-          .build();
+  private final Duration patience;
+  private final HttpClient client;
 
   CalendarFetcher(NimbletSettings settings, ObjectProvider<StandInCalendar> standIn) {
-    this.hosts = settings.calendarHosts();
+    this.hosts = settings.calendar().hosts();
     this.standIn = standIn;
+    this.patience = settings.calendar().patience();
+    this.client =
+        HttpClient.newBuilder()
+            .connectTimeout(patience)
+            .followRedirects(HttpClient.Redirect.NEVER)
+            .build();
   }
 
   /**
@@ -57,10 +57,10 @@ class CalendarFetcher {
     URI uri = uri(address);
     CompletableFuture<HttpResponse<InputStream>> answer =
         client.sendAsync(
-            HttpRequest.newBuilder(uri).timeout(PATIENCE).build(),
+            HttpRequest.newBuilder(uri).timeout(patience).build(),
             HttpResponse.BodyHandlers.ofInputStream());
     try {
-      HttpResponse<InputStream> response = answer.get(PATIENCE.toMillis(), TimeUnit.MILLISECONDS);
+      HttpResponse<InputStream> response = answer.get(patience.toMillis(), TimeUnit.MILLISECONDS);
       if (response.statusCode() != HttpStatus.OK.value()) {
         throw new UnreadableCalendarException(
             "There is no calendar at %s (answer %d).".formatted(address, response.statusCode()));
@@ -88,9 +88,9 @@ class CalendarFetcher {
     }
   }
 
-  private static UnreadableCalendarException slow(String address) {
+  private UnreadableCalendarException slow(String address) {
     return new UnreadableCalendarException(
-        "%s did not answer within %d s.".formatted(address, PATIENCE.toSeconds()));
+        "%s did not answer within %d s.".formatted(address, patience.toSeconds()));
   }
 
   /** A subscription's address is a web address by another name. */
@@ -108,7 +108,7 @@ class CalendarFetcher {
         hosts.contains(host) || standIn.stream().anyMatch(service -> service.host().equals(host));
     if (!SCHEMES.contains(scheme) || !allowed) {
       throw new UnreadableCalendarException(
-          "(%s) is not read from: the settings of this server (nimblet.calendar-hosts) allow %s. Save the calendar as a file and bring that in."
+          "(%s) is not read from: the settings of this server (nimblet.calendar.hosts) allow %s. Save the calendar as a file and bring that in."
               .formatted(address, hosts.isEmpty() ? "no host" : String.join(", ", hosts)));
     }
     return uri;

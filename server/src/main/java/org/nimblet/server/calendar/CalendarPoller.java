@@ -11,8 +11,6 @@ import org.springframework.stereotype.Component;
 @Component
 class CalendarPoller {
 
-  private static final long MINUTES_15 = 15L * 60 * 1000;
-
   private final CalendarSources sources;
   private final CalendarService calendars;
   private final ClientFiles clients;
@@ -29,7 +27,9 @@ class CalendarPoller {
     this.work = work;
   }
 
-  @Scheduled(fixedDelay = MINUTES_15, initialDelay = MINUTES_15)
+  @Scheduled(
+      fixedDelayString = "#{@rhythms.calendars()}",
+      initialDelayString = "#{@rhythms.calendars()}")
   void pollAll() {
     work.alone(
         Task.READ_CALENDARS,

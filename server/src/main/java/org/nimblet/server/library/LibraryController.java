@@ -9,13 +9,11 @@ import org.nimblet.server.client.ClientFiles;
 import org.nimblet.server.library.LibraryForms.AtHandForm;
 import org.nimblet.server.library.LibraryForms.AtHandView;
 import org.nimblet.server.library.LibraryForms.FormView;
-import org.nimblet.server.library.LibraryForms.Removed;
 import org.nimblet.server.library.LibraryForms.VersionView;
 import org.nimblet.server.library.LibraryViews.Choices;
 import org.nimblet.server.library.LibraryViews.ExerciseView;
 import org.nimblet.server.library.LibraryViews.LibraryView;
 import org.springframework.http.HttpStatus;
-import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -101,11 +99,6 @@ class LibraryController {
   ExerciseView restore(@PathVariable String exerciseId) {
     own.archive(scope.coachId(), exerciseId, false);
     return reading.stored(exerciseId);
-  }
-
-  @DeleteMapping("/exercises/{exerciseId}")
-  Removed remove(@PathVariable String exerciseId) {
-    return new Removed(own.remove(scope.coachId(), exerciseId));
   }
 
   /** What can be chosen while an exercise is written. */

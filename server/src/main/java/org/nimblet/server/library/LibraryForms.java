@@ -72,9 +72,6 @@ final class LibraryForms {
   /** A form with what it is the form of. */
   record FormView(@Schema(nullable = true) String exerciseId, ExerciseForm form) {}
 
-  /** Whether an own exercise is really gone, or only put away because it is in somebody's log. */
-  record Removed(boolean archived) {}
-
   /** A text with exercises, YAML or JSON. */
   record ImportForm(
       @NotNull(message = "The text of a file.")

@@ -29,19 +29,13 @@ public class OwnExerciseService {
   private final OwnExercises exercises;
   private final OwnExerciseVersions versions;
   private final CoachLibraries libraries;
-  private final ExerciseUses uses;
   private final Clock clock;
 
   OwnExerciseService(
-      OwnExercises exercises,
-      OwnExerciseVersions versions,
-      CoachLibraries libraries,
-      ExerciseUses uses,
-      Clock clock) {
+      OwnExercises exercises, OwnExerciseVersions versions, CoachLibraries libraries, Clock clock) {
     this.exercises = exercises;
     this.versions = versions;
     this.libraries = libraries;
-    this.uses = uses;
     this.clock = clock;
   }
 
@@ -121,14 +115,15 @@ public class OwnExerciseService {
   }
 
   /**
-   * Deletes an own exercise that nobody ever did; puts it away if somebody did.
+   * Takes an own exercise away.
    *
+   * @param isLogged whether somebody did it: then it is only put away
    * @return whether it was only put away
    */
   @Transactional
-  boolean remove(UUID coachId, String exerciseId) {
+  public boolean remove(UUID coachId, String exerciseId, boolean isLogged) {
     OwnExercise own = require(coachId, exerciseId);
-    if (uses.isInUse(coachId, exerciseId)) {
+    if (isLogged) {
       archive(coachId, exerciseId, true);
       return true;
     }

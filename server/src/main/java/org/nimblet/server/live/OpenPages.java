@@ -1,12 +1,12 @@
 package org.nimblet.server.live;
 
 import java.io.IOException;
-import java.time.Duration;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import org.nimblet.server.account.SignedIn;
+import org.nimblet.server.platform.NimbletSettings;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.Scheduled;
@@ -18,20 +18,19 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter.SseEvent
 @Component
 class OpenPages {
 
-  /** A page asks again after that, so that a session that ended is noticed. */
-  private static final Duration LISTENS_FOR = Duration.ofMinutes(10);
-
-  /** What keeps proxies from closing a quiet connection, and finds those that went away. */
-  private static final long HEARTBEAT_MILLIS = 20_000;
-
   private final Set<Page> pages = ConcurrentHashMap.newKeySet();
+  private final NimbletSettings settings;
+
+  OpenPages(NimbletSettings settings) {
+    this.settings = settings;
+  }
 
   /** A page with what it may hear of: all clients of a coach, or one. */
   private record Page(UUID coachId, Optional<UUID> clientId, SseEmitter emitter) {}
 
   /** Opens a stream for whoever is signed in. */
   SseEmitter open(SignedIn who) {
-    SseEmitter emitter = new SseEmitter(LISTENS_FOR.toMillis());
+    SseEmitter emitter = new SseEmitter(settings.live().listens().toMillis());
     Page page = new Page(who.coachId(), who.clientId(), emitter);
     emitter.onCompletion(() -> pages.remove(page));
     emitter.onTimeout(emitter::complete);
@@ -55,7 +54,7 @@ class OpenPages {
     pages.forEach(page -> send(page, SseEmitter.event().name("person").data("")));
   }
 
-  @Scheduled(fixedDelay = HEARTBEAT_MILLIS)
+  @Scheduled(fixedDelayString = "#{@rhythms.heartbeat()}")
   void heartbeat() {
     pages.forEach(page -> send(page, SseEmitter.event().comment("still here")));
   }

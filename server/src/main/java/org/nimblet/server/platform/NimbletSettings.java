@@ -1,33 +1,92 @@
 package org.nimblet.server.platform;
 
+import java.time.Duration;
 import java.util.List;
 import org.springframework.boot.context.properties.ConfigurationProperties;
+import org.springframework.boot.context.properties.bind.DefaultValue;
 
 /**
- * Settings of the product.
+ * Settings of the product, under {@code nimblet}; docs/settings.md lists them.
  *
  * @param demo whether the invented harbour town is loaded and can be entered without a password
- * @param signUpOpen whether anyone may open a coach's account
- * @param calendarHosts from which hosts calendars may be fetched, such as calendar.example:443
- * @param standIns whether the simulated calendar service and mail server run
- * @param standInCalendarPort where the simulated calendar service listens; 0 for any free port
- * @param mailHost the mail server; empty for none, or the simulated one if that runs
- * @param mailPort where it listens
- * @param mailFrom from whom mail comes
+ * @param account who may come in
+ * @param calendar calendars that are read from elsewhere
+ * @param mail how mail goes out
+ * @param live how open pages hear of changes
+ * @param plan how plans are kept up
+ * @param standIn simulated outside services
  */
 @ConfigurationProperties("nimblet")
 public record NimbletSettings(
-    boolean demo,
-    boolean signUpOpen,
-    List<String> calendarHosts,
-    boolean standIns,
-    int standInCalendarPort,
-    String mailHost,
-    int mailPort,
-    String mailFrom) {
+    @DefaultValue("false") boolean demo,
+    @DefaultValue Account account,
+    @DefaultValue Calendar calendar,
+    @DefaultValue Mail mail,
+    @DefaultValue Live live,
+    @DefaultValue Plan plan,
+    @DefaultValue StandIn standIn) {
 
-  /** Copies the list. */
-  public NimbletSettings {
-    calendarHosts = calendarHosts == null ? List.of() : List.copyOf(calendarHosts);
+  /**
+   * Who may come in.
+   *
+   * @param signUpOpen whether anyone may open a coach's account
+   */
+  public record Account(@DefaultValue("true") boolean signUpOpen) {}
+
+  /**
+   * Calendars that are read from elsewhere.
+   *
+   * @param hosts from which hosts calendars may be fetched, such as calendar.example:443
+   * @param patience how long a calendar may take to arrive
+   * @param every how often addresses are read again
+   */
+  public record Calendar(
+      @DefaultValue({}) List<String> hosts,
+      @DefaultValue("5s") Duration patience,
+      @DefaultValue("15m") Duration every) {
+    /** Copies the list. */
+    public Calendar {
+      hosts = List.copyOf(hosts);
+    }
   }
+
+  /**
+   * How mail goes out.
+   *
+   * @param host the mail server; empty for none, or the simulated one if that runs
+   * @param port where it listens
+   * @param from from whom mail comes
+   * @param patience how long it may take to answer
+   * @param every how often the outbox is looked through
+   */
+  public record Mail(
+      @DefaultValue("") String host,
+      @DefaultValue("25") int port,
+      @DefaultValue("nimblet@localhost") String from,
+      @DefaultValue("5s") Duration patience,
+      @DefaultValue("1m") Duration every) {}
+
+  /**
+   * How open pages hear of changes.
+   *
+   * @param heartbeat how often a line to a page is tried, so that nobody in between closes it
+   * @param listens how long a page listens before it asks anew
+   */
+  public record Live(
+      @DefaultValue("20s") Duration heartbeat, @DefaultValue("10m") Duration listens) {}
+
+  /**
+   * How plans are kept up.
+   *
+   * @param every how often weeks are planned further as days pass
+   */
+  public record Plan(@DefaultValue("6h") Duration every) {}
+
+  /**
+   * Simulated outside services, for the demo and the tests.
+   *
+   * @param on whether the simulated calendar service and mail server run
+   * @param calendarPort where the simulated calendar service listens; 0 for any free port
+   */
+  public record StandIn(@DefaultValue("false") boolean on, @DefaultValue("0") int calendarPort) {}
 }

@@ -121,20 +121,20 @@ public class Agenda {
   }
 
   /** The days of a plan, agreed or not, as they would be. */
-  List<Day> of(Person person, PlanService.Planned planned) {
+  List<Day> of(Person person, Planner.Planned planned) {
     return days(person, planned.days(), programmes.current(person.client()), standingFree(planned));
   }
 
   /** What a plan has placed, and what of its days has no place in it any more. */
-  private static List<PlannedSession> standingFree(PlanService.Planned planned) {
-    Map<SessionKey, PlanService.Before> before =
+  private static List<PlannedSession> standingFree(Planner.Planned planned) {
+    Map<SessionKey, Planner.Before> before =
         planned.before().stream()
-            .collect(Collectors.toMap(PlanService.Before::key, Function.identity()));
+            .collect(Collectors.toMap(Planner.Before::key, Function.identity()));
     Set<SessionKey> placed = new HashSet<>();
     List<PlannedSession> sessions = new ArrayList<>();
     for (WeekPlan.PlannedSession session : planned.plan().sessions()) {
       placed.add(session.key());
-      PlanService.Before row = before.get(session.key());
+      Planner.Before row = before.get(session.key());
       Instant start = Span.momentOf(session.span().start());
       boolean asAgreed = row != null && row.startsAt().equals(start);
       boolean byHand = asAgreed ? row.pinned() : session.fixed();

@@ -14,8 +14,6 @@ import org.springframework.stereotype.Component;
 @Component
 class PlanKeeper {
 
-  private static final long HOURS_6 = 6L * 60 * 60 * 1000;
-
   private final Programmes programmes;
   private final PlanService plans;
   private final ClientFiles clients;
@@ -29,7 +27,7 @@ class PlanKeeper {
   }
 
   @EventListener(ApplicationReadyEvent.class)
-  @Scheduled(fixedDelay = HOURS_6, initialDelay = HOURS_6)
+  @Scheduled(fixedDelayString = "#{@rhythms.plans()}", initialDelayString = "#{@rhythms.plans()}")
   void carryOn() {
     work.alone(
         Task.CARRY_PLANS_ON,

@@ -24,8 +24,8 @@ import org.nimblet.server.programme.PlanForms.LineCountView;
 import org.nimblet.server.programme.PlanForms.PlanSessionView;
 import org.nimblet.server.programme.PlanForms.PlanView;
 import org.nimblet.server.programme.PlanForms.UnmetView;
-import org.nimblet.server.programme.PlanService.Before;
-import org.nimblet.server.programme.PlanService.Planned;
+import org.nimblet.server.programme.Planner.Before;
+import org.nimblet.server.programme.Planner.Planned;
 
 /** Plans as they are shown. */
 final class PlanViews {
@@ -90,7 +90,7 @@ final class PlanViews {
     return !date.isBefore(days.get(0).date()) && !date.isAfter(days.get(days.size() - 1).date());
   }
 
-  private static UnmetView view(PlanService.NotPlaced not) {
+  private static UnmetView view(Planner.NotPlaced not) {
     return new UnmetView(
         not.obligation().id(),
         not.date().orElse(null),

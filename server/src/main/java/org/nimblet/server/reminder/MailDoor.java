@@ -13,25 +13,24 @@ import org.springframework.stereotype.Component;
 @Component
 class MailDoor {
 
-  private static final String PATIENCE_MILLIS = "5000";
-
   private final Optional<JavaMailSender> sender;
   private final String from;
 
   MailDoor(NimbletSettings settings, ObjectProvider<StandInMail> standIn) {
-    this.from = settings.mailFrom();
+    this.from = settings.mail().from();
     this.sender =
-        settings.mailHost().isBlank()
-            ? standIn.stream().findFirst().map(mail -> sender("127.0.0.1", mail.port()))
-            : Optional.of(sender(settings.mailHost(), settings.mailPort()));
+        settings.mail().host().isBlank()
+            ? standIn.stream().findFirst().map(mail -> sender("127.0.0.1", mail.port(), settings))
+            : Optional.of(sender(settings.mail().host(), settings.mail().port(), settings));
   }
 
-  private static JavaMailSender sender(String host, int port) {
+  private static JavaMailSender sender(String host, int port, NimbletSettings settings) {
+    String patience = String.valueOf(settings.mail().patience().toMillis());
     JavaMailSenderImpl sender = new JavaMailSenderImpl();
     sender.setHost(host);
     sender.setPort(port);
     for (String wait : new String[] {"connectiontimeout", "timeout", "writetimeout"}) {
-      sender.getJavaMailProperties().put("mail.smtp." + wait, PATIENCE_MILLIS);
+      sender.getJavaMailProperties().put("mail.smtp." + wait, patience);
     }
     return sender;
   }

@@ -14,8 +14,6 @@ import org.springframework.stereotype.Component;
 @Component
 class Reminders {
 
-  private static final long MINUTE = 60_000;
-
   /** After so many tries a mail is left; the waits double from a minute on. */
   private static final int MOST_TRIES = 8;
 
@@ -46,7 +44,7 @@ class Reminders {
     this.clock = clock;
   }
 
-  @Scheduled(fixedDelay = MINUTE, initialDelay = MINUTE)
+  @Scheduled(fixedDelayString = "#{@rhythms.mail()}", initialDelayString = "#{@rhythms.mail()}")
   void tick() {
     if (door.isOpen()) {
       work.alone(Task.REMIND, this::write);

@@ -112,7 +112,7 @@ class RoutineController {
   @GetMapping("/clients/{clientId}/routines/{routineId}/play")
   RoutineView play(@PathVariable UUID clientId, @PathVariable UUID routineId) {
     ClientFile client = clients.require(clientId);
-    service.require(client, routineId);
+    service.requireOf(client, routineId);
     StoredRoutine stored = service.view(routineId, 0);
     Draft draft =
         new Draft(

@@ -24,7 +24,6 @@ import org.nimblet.server.routine.RoutineForms.RoutineVersionView;
 import org.nimblet.server.routine.RoutineForms.StoredRoutine;
 import org.nimblet.server.routine.RoutineForms.TemplateView;
 import org.nimblet.server.routine.StepDrafts.StepDraft;
-import org.nimblet.server.session.RoutineTitles;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.type.TypeReference;
@@ -32,7 +31,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps routines with every version they ever had. */
 @Service
-class RoutineService implements RoutineTitles {
+class RoutineService {
 
   private static final TypeReference<List<StepDraft>> STEPS = new TypeReference<>() {};
 
@@ -64,14 +63,14 @@ class RoutineService implements RoutineTitles {
     this.clock = clock;
   }
 
-  @Override
+  /** The routine of this client. */
   @Transactional(readOnly = true)
-  public Named require(ClientFile client, UUID routineId) {
+  Routine requireOf(ClientFile client, UUID routineId) {
     Routine routine = require(routineId);
     if (!client.id().equals(routine.clientId)) {
       throw new NotFoundException("routine");
     }
-    return new Named(routine.id, routine.title);
+    return routine;
   }
 
   /** The routine of the signed-in coach, archived ones included. */

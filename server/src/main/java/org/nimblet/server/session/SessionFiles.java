@@ -73,6 +73,12 @@ public class SessionFiles {
     return steps.uses(coachId, exerciseId);
   }
 
+  /** Whether a client of this coach ever did an exercise. */
+  @Transactional(readOnly = true)
+  boolean isLogged(UUID coachId, String exerciseId) {
+    return steps.existsByCoachIdAndExerciseId(coachId, exerciseId);
+  }
+
   /** What the rows of one client add up to; they come the latest first. */
   private static final class Gathered {
     private final Map<UUID, PastSession> past = new LinkedHashMap<>();

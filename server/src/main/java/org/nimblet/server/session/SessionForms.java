@@ -18,14 +18,14 @@ import org.nimblet.core.routine.Sensation;
 import org.nimblet.core.session.SessionEnding;
 
 /** What goes over the wire about sessions. */
-final class SessionForms {
+public final class SessionForms {
 
   private SessionForms() {}
 
   static final String LEVEL_RULE = "A whole number from 0 (none) to 10 (the worst there is).";
 
   /** A session as the device tells of it when it ends. */
-  record SessionForm(
+  public record SessionForm(
       @Schema(nullable = true) UUID blockId,
       @Schema(nullable = true) UUID routineId,
       @NotNull(message = "One of the purposes.") Purpose purpose,
@@ -40,7 +40,7 @@ final class SessionForms {
           List<@Valid PainForm> hurts) {}
 
   /** What became of a step. */
-  record StepForm(
+  public record StepForm(
       @NotNull(message = "An exercise of the library.") String exerciseId,
       @Min(value = 0, message = "0, or the version of an own exercise.") int exerciseVersion,
       @NotNull(message = "The dose in words.") @Size(max = 200, message = "Up to 200 characters.")
@@ -53,14 +53,14 @@ final class SessionForms {
       @NotNull(message = "DONE, SKIPPED or HURT.") StepOutcome outcome) {}
 
   /** Pain of one region. */
-  record PainForm(
+  public record PainForm(
       @NotNull(message = "Left or right.") Side side,
       @NotNull(message = "One of the regions.") Region region,
       @Min(value = 0, message = LEVEL_RULE) @Max(value = 10, message = LEVEL_RULE) int level,
       @Schema(nullable = true) Sensation sensation) {}
 
   /** How it was, after the session. */
-  record CheckInForm(
+  public record CheckInForm(
       @Schema(nullable = true)
           @Min(value = 0, message = LEVEL_RULE)
           @Max(value = 10, message = LEVEL_RULE)

@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.Supplier;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.progress.Completion;
 import org.nimblet.core.progress.PainMoment;
@@ -29,7 +30,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Writes down what happened, each thing once. */
 @Service
-class SessionService {
+public class SessionService {
 
   /** Clocks of devices are not exact; a session from the future beyond this is refused. */
   private static final Duration CLOCK_TOLERANCE = Duration.ofMinutes(10);
@@ -39,7 +40,6 @@ class SessionService {
   private final HealthWriter health;
   private final DaySchedules days;
   private final CoachLibraries libraries;
-  private final RoutineTitles routines;
   private final ApplicationEventPublisher events;
   private final Clock clock;
 
@@ -49,7 +49,6 @@ class SessionService {
       HealthWriter health,
       DaySchedules days,
       CoachLibraries libraries,
-      RoutineTitles routines,
       ApplicationEventPublisher events,
       Clock clock) {
     this.events = events;
@@ -58,21 +57,30 @@ class SessionService {
     this.health = health;
     this.days = days;
     this.libraries = libraries;
-    this.routines = routines;
     this.clock = clock;
   }
 
-  /** Stores a session unless it is stored already. */
+  /** A stored routine by name. */
+  public record PlayedRoutine(UUID id, String title) {}
+
+  /**
+   * Stores a session unless it is stored already.
+   *
+   * @param played the routine that was played, looked up only if there is something to store
+   */
   @Transactional
-  void record(ClientFile client, UUID sessionId, SessionForm form) {
+  public void record(
+      ClientFile client,
+      UUID sessionId,
+      SessionForm form,
+      Supplier<Optional<PlayedRoutine>> played) {
     if (isStored(client, sessionId)) {
       return;
     }
     Optional<DaySchedule.DayBlock> block =
         Optional.ofNullable(form.blockId())
             .map(id -> days.dayOf(client, id).block(id).orElseThrow());
-    Optional<RoutineTitles.Named> routine =
-        Optional.ofNullable(form.routineId()).map(id -> routines.require(client, id));
+    Optional<PlayedRoutine> routine = played.get();
     if (form.endedAt().isBefore(form.beganAt())) {
       throw new InvalidFieldException(
           "endedAt", "(%s) must not come before the beginning.".formatted(form.endedAt()));
@@ -87,11 +95,11 @@ class SessionService {
     session.coachId = client.coachId();
     session.clientId = client.id();
     session.blockId = block.map(DaySchedule.DayBlock::id).orElse(null);
-    session.routineId = routine.map(RoutineTitles.Named::id).orElse(null);
+    session.routineId = routine.map(PlayedRoutine::id).orElse(null);
     session.purpose = form.purpose();
     session.title =
         routine
-            .map(RoutineTitles.Named::title)
+            .map(PlayedRoutine::title)
             .or(() -> block.map(b -> form.purpose().word() + " before " + b.title()))
             .orElse(form.purpose().word());
     session.date = LocalDate.ofInstant(form.beganAt(), client.zone());
@@ -113,7 +121,7 @@ class SessionService {
 
   /** Stores the check-in of a session unless it is stored already. */
   @Transactional
-  void checkIn(ClientFile client, UUID sessionId, CheckInForm form) {
+  public void checkIn(ClientFile client, UUID sessionId, CheckInForm form) {
     Session session =
         sessions
             .findByIdAndClientId(sessionId, client.id())

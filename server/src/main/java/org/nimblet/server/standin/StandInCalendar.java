@@ -29,7 +29,7 @@ import org.springframework.stereotype.Component;
  * ?fault=}.
  */
 @Component
-@ConditionalOnProperty("nimblet.stand-ins")
+@ConditionalOnProperty("nimblet.stand-in.on")
 public class StandInCalendar {
 
   /** The one calendar that is served. */
@@ -57,7 +57,7 @@ public class StandInCalendar {
       server =
           HttpServer.create(
               new InetSocketAddress(
-                  InetAddress.getLoopbackAddress(), settings.standInCalendarPort()),
+                  InetAddress.getLoopbackAddress(), settings.standIn().calendarPort()),
               0);
     } catch (IOException e) {
       throw new UncheckedIOException(e);

@@ -17,7 +17,7 @@ class DemoZoneTest {
   @CsvSource({"08:00", "12:00", "17:29"})
   void isTheMachinesOwnInDaytime(String time) {
     Instant now = Instant.parse("2026-03-02T" + time + ":00Z");
-    assertThat(DemoZone.at(now, ZoneOffset.UTC)).isEqualTo(ZoneOffset.UTC);
+    assertThat(DemoZone.at(now, ZoneOffset.UTC)).isEqualTo(ZoneId.of("UTC"));
   }
 
   static IntStream hours() {

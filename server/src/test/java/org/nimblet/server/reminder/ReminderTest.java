@@ -208,7 +208,15 @@ class ReminderTest {
     block(12, 72);
     choose(Practice.reminderForm(true));
     NimbletSettings closed =
-        new NimbletSettings(false, true, List.of(), false, 0, "127.0.0.1", 1, "nobody@localhost");
+        new NimbletSettings(
+            false,
+            null,
+            null,
+            new NimbletSettings.Mail(
+                "127.0.0.1", 1, "nobody@localhost", Duration.ofSeconds(5), Duration.ofMinutes(1)),
+            null,
+            null,
+            null);
     Reminders reminders =
         new Reminders(
             server.context().getBean(ReminderChoices.class),

@@ -1,11 +1,15 @@
-package org.nimblet.server.session;
+package org.nimblet.server.log;
 
 import jakarta.validation.Valid;
+import java.util.Optional;
 import java.util.UUID;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.client.ClientFiles;
+import org.nimblet.server.routine.RoutineTitles;
 import org.nimblet.server.session.SessionForms.CheckInForm;
 import org.nimblet.server.session.SessionForms.SessionForm;
+import org.nimblet.server.session.SessionService;
+import org.nimblet.server.session.SessionService.PlayedRoutine;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -15,16 +19,19 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
+/** What a device tells of a session, whenever it can. */
 @RestController
 @RequestMapping("/api/clients/{clientId}")
-class SessionController {
+class RecordController {
 
   private final ClientFiles clients;
   private final SessionService service;
+  private final RoutineTitles routines;
 
-  SessionController(ClientFiles clients, SessionService service) {
+  RecordController(ClientFiles clients, SessionService service, RoutineTitles routines) {
     this.clients = clients;
     this.service = service;
+    this.routines = routines;
   }
 
   /** Sent again as often as the device likes; the identifier it made is the idempotency key. */
@@ -36,11 +43,16 @@ class SessionController {
       @Valid @RequestBody SessionForm form) {
     ClientFile client = clients.require(clientId);
     try {
-      service.record(client, sessionId, form);
+      service.record(client, sessionId, form, () -> played(client, form));
     } catch (DataIntegrityViolationException e) {
       // Two copies arrived at once: the other one was stored, so this finds it.
-      service.record(client, sessionId, form);
+      service.record(client, sessionId, form, () -> played(client, form));
     }
+  }
+
+  private Optional<PlayedRoutine> played(ClientFile client, SessionForm form) {
+    return Optional.ofNullable(form.routineId())
+        .map(id -> new PlayedRoutine(id, routines.title(client, id)));
   }
 
   @PutMapping("/sessions/{sessionId}/check-in")

@@ -1,0 +1,41 @@
+package org.nimblet.core.routine;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.nimblet.core.routine.Rejection.Reason;
+import org.nimblet.core.routine.SelectionProblem.Composite;
+import org.nimblet.core.routine.SelectionProblem.Selection;
+
+/**
+ * One exact choice for a request.
+ *
+ * @param gated what is left out, with the reason
+ * @param options the options of everything else, by exercise
+ * @param groups by phase and group, what can be picked together
+ * @param problem what was solved
+ * @param selection what was chosen, if anything could be
+ * @param chosen the options that came of it, pinned ones first
+ */
+record Attempt(
+    Map<String, Reason> gated,
+    Map<String, List<Option>> options,
+    List<List<List<Picked>>> groups,
+    SelectionProblem problem,
+    Optional<Selection> selection,
+    List<Option> chosen) {
+
+  long value() {
+    return selection.map(Selection::value).orElse(Long.MIN_VALUE);
+  }
+
+  int seconds(Phase phase) {
+    return chosen.stream()
+        .filter(option -> phase.takes(option.exercise()))
+        .mapToInt(Option::charge)
+        .sum();
+  }
+
+  /** One exercise, or two different ones, of a group. */
+  record Picked(List<Option> options, Composite composite) {}
+}

@@ -1,0 +1,160 @@
+package org.nimblet.server.calendar;
+
+import java.time.DateTimeException;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.time.ZoneOffset;
+import java.time.temporal.Temporal;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import net.fortuna.ical4j.model.Property;
+import net.fortuna.ical4j.model.component.VEvent;
+import net.fortuna.ical4j.model.property.DateListProperty;
+import net.fortuna.ical4j.model.property.ExDate;
+import net.fortuna.ical4j.model.property.RDate;
+import org.nimblet.server.week.Repetition;
+
+/**
+ * Reads the events of one UID together: what repeats is expanded on the clock of the event's own
+ * zone, and a time that was moved stands for the one it was moved from.
+ */
+final class SeriesReader {
+
+  private static final Pattern UNTIL_UTC = Pattern.compile("UNTIL=(\\d{8}T\\d{6})Z");
+  private static final Pattern TOO_OFTEN = Pattern.compile("FREQ=(SECONDLY|MINUTELY|HOURLY)");
+
+  private final EventWindow window;
+
+  SeriesReader(EventWindow window) {
+    this.window = window;
+  }
+
+  void read(String uid, List<VEvent> together) {
+    List<VEvent> moved = new ArrayList<>();
+    VEvent main = null;
+    for (VEvent event : together) {
+      if (EventFields.date(event, Property.RECURRENCE_ID).isPresent()) {
+        moved.add(event);
+      } else if (main == null || EventFields.sequence(event) >= EventFields.sequence(main)) {
+        main = event;
+      }
+    }
+    try {
+      ZoneId own =
+          main == null
+              ? window.zone()
+              : EventFields.start(main).map(window::zoneOf).orElse(window.zone());
+      Set<String> movedKeys = new HashSet<>();
+      for (VEvent event : moved) {
+        Temporal original = EventFields.date(event, Property.RECURRENCE_ID).orElseThrow().getDate();
+        String key = uid + "/" + EventWindow.local(original, own).toLocalDate();
+        movedKeys.add(key);
+        if (event
+            .getProperty(Property.RECURRENCE_ID)
+            .flatMap(p -> p.getParameter("RANGE"))
+            .isPresent()) {
+          window.note(
+              "“%s” is changed for “this and all that follow”; only that one is read as changed."
+                  .formatted(EventFields.summary(event)));
+        }
+        EventFields.start(event).ifPresent(start -> window.add(key, event, start));
+      }
+      if (main != null) {
+        readMain(uid, main, movedKeys);
+      }
+    } catch (DateTimeException | IllegalArgumentException e) {
+      window.note(
+          "“%s” is left out: %s."
+              .formatted(EventFields.summary(together.get(0)), CalendarReader.reason(e)));
+    }
+  }
+
+  private void readMain(String uid, VEvent event, Set<String> movedKeys) {
+    Optional<Temporal> start = EventFields.start(event);
+    if (start.isEmpty()) {
+      window.note("“%s” is left out: it has no start.".formatted(EventFields.summary(event)));
+      return;
+    }
+    ZoneId own = window.zoneOf(start.get());
+    boolean dates = start.get() instanceof LocalDate;
+    LocalDateTime seed = EventWindow.local(start.get(), own);
+    Set<LocalDateTime> times = new LinkedHashSet<>();
+    times.add(seed);
+    Optional<String> rule = EventFields.value(event, Property.RRULE);
+    if (rule.isPresent()) {
+      if (TOO_OFTEN.matcher(rule.get().toUpperCase(Locale.ROOT)).find()) {
+        window.note(
+            "“%s” is left out: it repeats more often than once a day."
+                .formatted(EventFields.summary(event)));
+        return;
+      }
+      noteIfEndless(event, rule.get());
+      times.addAll(
+          Repetition.times(
+              untilOnTheClock(rule.get(), own), seed, window.last().plusDays(1).atTime(23, 59)));
+    }
+    for (Property property : event.getProperties()) {
+      if (property instanceof RDate<?> more) {
+        for (Temporal time : more.getDates()) {
+          times.add(EventWindow.local(time, own));
+        }
+      }
+    }
+    Set<Temporal> without = exceptions(event, own);
+    Set<String> seen = new HashSet<>();
+    for (LocalDateTime time : times) {
+      if (without.contains(time) || without.contains(time.toLocalDate())) {
+        continue;
+      }
+      Temporal at = dates ? time.toLocalDate() : EventWindow.at(start.get(), time, own);
+      boolean repeats = rule.isPresent() || times.size() > 1;
+      String key = repeats ? uid + "/" + time.toLocalDate() : uid;
+      boolean again = !seen.add(key);
+      if (!movedKeys.contains(key)) {
+        window.add(again ? key + "/" + time.toLocalTime() : key, event, at);
+      }
+    }
+  }
+
+  private static Set<Temporal> exceptions(VEvent event, ZoneId own) {
+    Set<Temporal> without = new HashSet<>();
+    for (Property property : event.getProperties()) {
+      if (property instanceof ExDate<?> less) {
+        for (Temporal time : ((DateListProperty<?>) less).getDates()) {
+          without.add(time instanceof LocalDate ? time : EventWindow.local(time, own));
+        }
+      }
+    }
+    return without;
+  }
+
+  /** The wall clock has no zone, so the end of a rule is brought to the clock of the event. */
+  private static String untilOnTheClock(String rule, ZoneId own) {
+    Matcher until = UNTIL_UTC.matcher(rule);
+    if (!until.find()) {
+      return rule;
+    }
+    LocalDateTime local =
+        LocalDateTime.parse(until.group(1), CalendarReader.BASIC)
+            .atZone(ZoneOffset.UTC)
+            .withZoneSameInstant(own)
+            .toLocalDateTime();
+    return until.replaceFirst("UNTIL=" + CalendarReader.BASIC.format(local));
+  }
+
+  private void noteIfEndless(VEvent event, String rule) {
+    if (!rule.contains("UNTIL=") && !rule.contains("COUNT=")) {
+      window.note(
+          "“%s” repeats without an end; it is read until %s."
+              .formatted(EventFields.summary(event), EventWindow.DAY.format(window.last())));
+    }
+  }
+}
