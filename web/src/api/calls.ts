@@ -321,6 +321,7 @@ export const api = {
       }),
     ),
   repair: (draft: Draft) => answer(http.POST('/api/bench/repair', { body: draft })),
+  compare: (a: Draft, b: Draft) => answer(http.POST('/api/bench/compare', { body: { a, b } })),
   check: (draft: Draft) => answer(http.POST('/api/bench/check', { body: draft })),
   compose: (draft: Draft, earlier: readonly (readonly string[])[]) =>
     answer(

@@ -12,6 +12,7 @@ export type {
   AttentionView,
   Breath,
   CheckInForm,
+  CompareView,
   ClientForm,
   ClientSummary,
   ClientView,

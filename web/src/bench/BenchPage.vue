@@ -181,8 +181,7 @@ useUndoKeys(bench.undo, bench.redo)
           lost.
         </p>
         <CompareTapes
-          :a="conflict.own"
-          :b="conflict.theirView"
+          :view="conflict.view"
           name-a="yours"
           :name-b="`theirs, version ${conflict.theirs.version}`"
         />
@@ -193,7 +192,7 @@ useUndoKeys(bench.undo, bench.redo)
         </p>
       </section>
       <section v-else-if="other" class="beside" aria-label="Two versions">
-        <CompareTapes :a="other.own" :b="other.view" name-a="on the bench" :name-b="other.name" />
+        <CompareTapes :view="other.view" name-a="on the bench" :name-b="other.name" />
         <p class="side-by-side">
           <BButton variant="primary" @click="other = null">Take A</BButton>
           <BButton variant="outline-secondary" @click="takeOther">Take B</BButton>

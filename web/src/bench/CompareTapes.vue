@@ -1,40 +1,35 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { CheckView } from '@/api/types'
+import type { CheckView, CompareView } from '@/api/types'
 import { useWidth } from '@/parts/useWidth'
 import { capital, duration } from '@/parts/words'
 import RoutineTape from '@/tape/RoutineTape.vue'
-import { changesBetween, coverageBetween, strandsBetween } from './compare'
 
 /** Two routines on one ruler, the same exercises tied, and what one gives that the other does not. */
-const props = defineProps<{ a: CheckView; b: CheckView; nameA: string; nameB: string }>()
+const props = defineProps<{ view: CompareView; nameA: string; nameB: string }>()
 
-const TARGETS = 6
 const STRANDS = 44
 const frame = ref<HTMLElement | null>(null)
 const width = useWidth(frame)
-const space = computed(() => Math.max(props.a.lengthMillis, props.b.lengthMillis))
-const tapeOf = (view: CheckView) =>
-  view.steps.map((step) => ({
+const space = computed(() => Math.max(props.view.a.lengthMillis, props.view.b.lengthMillis))
+const tapeOf = (one: CheckView) =>
+  one.steps.map((step) => ({
     title: step.title,
     kind: step.kind,
     lengthMillis: step.lengthMillis,
     laterality: step.laterality,
     side: step.draft.firstSide,
   }))
-const strands = computed(() => strandsBetween(props.a, props.b))
-const changes = computed(() => changesBetween(props.a, props.b))
-const coverage = computed(() => coverageBetween(props.a, props.b, TARGETS))
-const edges = (view: CheckView, at: number): readonly [number, number] => {
-  const step = view.steps[at]
+const edges = (one: CheckView, at: number): readonly [number, number] => {
+  const step = one.steps[at]
   const scale = width.value / (space.value || 1)
   const left = (step?.offsetMillis ?? 0) * scale
   return [left + 2, left + (step?.lengthMillis ?? 0) * scale - 2]
 }
 const paths = computed(() =>
-  strands.value.map((s) => {
-    const [a0, a1] = edges(props.a, s.a)
-    const [b0, b1] = edges(props.b, s.b)
+  props.view.strands.map((s) => {
+    const [a0, a1] = edges(props.view.a, s.a)
+    const [b0, b1] = edges(props.view.b, s.b)
     const half = STRANDS / 2
     return (
       `M${a0} 0C${a0} ${half} ${b0} ${half} ${b0} ${STRANDS}` +
@@ -48,23 +43,23 @@ const paths = computed(() =>
   <div class="compare">
     <div ref="frame" class="tapes">
       <p class="name">
-        <b>A</b> {{ nameA }} <span class="quiet">{{ duration(a.lengthMillis) }}</span>
+        <b>A</b> {{ nameA }} <span class="quiet">{{ duration(view.a.lengthMillis) }}</span>
       </p>
-      <RoutineTape :steps="tapeOf(a)" :height="52" :space-millis="space" names />
+      <RoutineTape :steps="tapeOf(view.a)" :height="52" :space-millis="space" names />
       <svg :width="width" :height="STRANDS" aria-hidden="true">
         <path v-for="(path, i) in paths" :key="i" :d="path" class="strand" />
       </svg>
-      <RoutineTape :steps="tapeOf(b)" :height="52" :space-millis="space" names ruler />
+      <RoutineTape :steps="tapeOf(view.b)" :height="52" :space-millis="space" names ruler />
       <p class="name">
-        <b>B</b> {{ nameB }} <span class="quiet">{{ duration(b.lengthMillis) }}</span>
+        <b>B</b> {{ nameB }} <span class="quiet">{{ duration(view.b.lengthMillis) }}</span>
       </p>
     </div>
     <div class="words">
       <section>
         <h2>What differs</h2>
-        <p v-if="!changes.length" class="quiet">Nothing but the order.</p>
+        <p v-if="!view.changes.length" class="quiet">Nothing but the order.</p>
         <ul>
-          <li v-for="change in changes" :key="change">{{ change }}</li>
+          <li v-for="change in view.changes" :key="change">{{ change }}</li>
         </ul>
       </section>
       <section>
@@ -74,7 +69,7 @@ const paths = computed(() =>
             Coverage of both, per cent
           </caption>
           <tbody>
-            <tr v-for="row in coverage" :key="row.word">
+            <tr v-for="row in view.coverage" :key="row.word">
               <th scope="row">{{ capital(row.word) }}</th>
               <td v-for="which in ['a', 'b'] as const" :key="which">
                 <b>{{ which.toUpperCase() }}</b>

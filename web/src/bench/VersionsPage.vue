@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api } from '@/api/calls'
-import type { CheckView, StoredRoutine } from '@/api/types'
+import type { CompareView, Draft, StoredRoutine } from '@/api/types'
 import { queries } from '@/api/queries'
 import { useAsked } from '@/api/useAsked'
 import PageState from '@/parts/PageState.vue'
@@ -16,20 +16,19 @@ const newest = useAsked(() => queries.routine(props.routineId))
 const versions = computed(() => newest.data.value?.versions ?? [])
 const a = ref(0)
 const b = ref(0)
-const views = shallowRef<{ a: CheckView; b: CheckView } | null>(null)
+const view = shallowRef<CompareView | null>(null)
 const error = ref('')
 watch(versions, (all) => {
   b.value = all[0]?.number ?? 0
   a.value = all[1]?.number ?? all[0]?.number ?? 0
 })
-const checked = (stored: StoredRoutine) =>
-  api.check({
-    ...emptyDraft(),
-    clientId: stored.clientId,
-    purpose: stored.purpose,
-    budgetSeconds: stored.budgetSeconds,
-    steps: stored.steps,
-  })
+const draftOf = (stored: StoredRoutine): Draft => ({
+  ...emptyDraft(),
+  clientId: stored.clientId,
+  purpose: stored.purpose,
+  budgetSeconds: stored.budgetSeconds,
+  steps: stored.steps,
+})
 watch([a, b], async ([one, two]) => {
   if (!one || !two) return
   try {
@@ -37,8 +36,7 @@ watch([a, b], async ([one, two]) => {
       api.routine(props.routineId, one),
       api.routine(props.routineId, two),
     ])
-    const [viewA, viewB] = await Promise.all([checked(first), checked(second)])
-    views.value = { a: viewA, b: viewB }
+    view.value = await api.compare(draftOf(first), draftOf(second))
     error.value = ''
   } catch (e) {
     error.value = (e as Error).message
@@ -105,13 +103,7 @@ const when = (at: string) =>
       </p>
       <p v-if="error" class="error" role="alert">{{ error }}</p>
       <p v-else-if="restored" role="status">{{ restored }}</p>
-      <CompareTapes
-        v-if="views"
-        :a="views.a"
-        :b="views.b"
-        :name-a="`version ${a}`"
-        :name-b="`version ${b}`"
-      />
+      <CompareTapes v-if="view" :view="view" :name-a="`version ${a}`" :name-b="`version ${b}`" />
     </PageState>
   </main>
 </template>

@@ -1,7 +1,13 @@
 import { computed, ref, shallowRef, type Ref } from 'vue'
 import { api } from '@/api/calls'
 import { ServerProblem } from '@/api/client'
-import type { CheckView, RoutineSummary, StepDraft, StoredRoutine, TemplateView } from '@/api/types'
+import type {
+  CompareView,
+  RoutineSummary,
+  StepDraft,
+  StoredRoutine,
+  TemplateView,
+} from '@/api/types'
 import { emptyDraft, emptyWork, type BenchState } from './useBench'
 
 /** Routines kept, opened and begun; who saves second sees both versions and loses nothing. */
@@ -25,8 +31,7 @@ export function useKeeping(
   const saveTitle = ref('')
   const conflict = shallowRef<{
     theirs: StoredRoutine
-    theirView: CheckView
-    own: CheckView
+    view: CompareView
   } | null>(null)
   function openSave() {
     saveTitle.value = work.value.title || title.value
@@ -66,15 +71,15 @@ export function useKeeping(
         : `Saved as version ${stored.version}`
       page.saved()
     } catch (e) {
-      if (e instanceof ServerProblem && e.status === 409 && e.current && view.value) {
+      if (e instanceof ServerProblem && e.status === 409 && e.current) {
         const theirs = e.current as StoredRoutine
-        const theirView = await api.check({
+        const beside = await api.compare(draft.value, {
           ...draft.value,
           purpose: theirs.purpose,
           budgetSeconds: theirs.budgetSeconds,
           steps: theirs.steps,
         })
-        conflict.value = { theirs, theirView, own: view.value }
+        conflict.value = { theirs, view: beside }
         saving.value = false
       } else message.value = (e as Error).message
     } finally {

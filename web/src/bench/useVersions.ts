@@ -1,6 +1,6 @@
 import { ref, shallowRef, type Ref } from 'vue'
 import { api } from '@/api/calls'
-import type { CheckView, ComposeView, StepDraft } from '@/api/types'
+import type { CompareView, ComposeView, StepDraft } from '@/api/types'
 import type { BenchState } from './useBench'
 
 /** What is composed, and a second and a third version beside what is on the bench. */
@@ -10,7 +10,7 @@ export function useVersions(
   message: Ref<string>,
   attempt: <T>(what: () => Promise<T>) => Promise<T | null>,
 ) {
-  const { draft, view } = bench
+  const { draft } = bench
   const composed = shallowRef<ComposeView | null>(null)
 
   async function compose() {
@@ -27,8 +27,7 @@ export function useVersions(
 
   const other = shallowRef<{
     draft: StepDraft[]
-    view: CheckView
-    own: CheckView
+    view: CompareView
     name: string
   } | null>(null)
   const earlier = ref<string[][]>([])
@@ -41,12 +40,13 @@ export function useVersions(
       message.value = answer.reason
       return
     }
-    const b = await attempt(() => api.check({ ...draft.value, steps: answer.steps }))
-    if (b && view.value) {
+    const beside = await attempt(() =>
+      api.compare(draft.value, { ...draft.value, steps: answer.steps }),
+    )
+    if (beside) {
       other.value = {
         draft: answer.steps,
-        view: b,
-        own: view.value,
+        view: beside,
         name: from.length === 1 ? 'second best' : 'third best',
       }
       earlier.value = from

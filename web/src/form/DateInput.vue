@@ -72,7 +72,7 @@ function picked(event: Event) {
 <style scoped>
 .date {
   position: relative;
-  display: inline-flex;
+  display: flex;
   align-items: stretch;
   min-width: 0;
 }

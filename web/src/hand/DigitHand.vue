@@ -6,7 +6,10 @@ import { digitNumbers, handDrawing, qualityFor } from './figures'
 import type { Strength } from './drawn'
 import HandShapes from './HandShapes.vue'
 
-/** A small hand whose digits are tinted by how much they carry; each can be touched. */
+/**
+ * A small hand whose digits are tinted by how much they carry; a digit can be touched with a pointer.
+ * Digits are narrower than a key may be, so whoever uses this offers the same in words beside it.
+ */
 const props = withDefaults(
   defineProps<{
     side: Side
@@ -61,10 +64,14 @@ const WORDS: Readonly<Record<Strength | 0, string>> = {
 }
 const name = (digit: Digit) =>
   `${props.side === 'LEFT' ? 'Left' : 'Right'} ${DIGITS[digit].toLowerCase()} ${WORDS[props.carries[digit]]}`
+const label = computed(() => {
+  const carrying = keys(DIGITS).filter((digit) => props.carries[digit])
+  return [props.title, ...carrying.map(name)].join('; ')
+})
 </script>
 
 <template>
-  <span class="digit-hand" role="group" :aria-label="title">
+  <span class="digit-hand" role="img" :aria-label="label">
     <svg
       :viewBox="`${box.x} ${box.y} ${box.width} ${box.height}`"
       :height="height"
@@ -72,12 +79,11 @@ const name = (digit: Digit) =>
     >
       <HandShapes :drawing="drawing" :left="left" />
     </svg>
-    <button
+    <span
       v-for="place in places"
       :key="place.digit"
-      type="button"
+      class="digit"
       :style="{ left: place.left, top: place.top }"
-      :aria-label="name(place.digit)"
       :title="name(place.digit)"
       @click="emit('digit', place.digit)"
     />
@@ -92,17 +98,17 @@ const name = (digit: Digit) =>
 svg {
   display: block;
 }
-button {
+.digit {
   position: absolute;
   width: 14px;
   height: 36px;
   padding: 0;
   border: 1.5px solid transparent;
   border-radius: 8px;
-  background: transparent;
+  cursor: pointer;
   transform: translate(-50%, -40%);
 }
-button:hover {
+.digit:hover {
   border-color: var(--main);
 }
 </style>

@@ -30,7 +30,11 @@ const form = ref<PracticeDayForm | null>(null)
 const repertoire = ref<SegmentForm | null>(null)
 watch(proposal.data, (found) => {
   if (form.value || !found?.form) return
-  form.value = copy(found.form)
+  form.value = {
+    ...copy(found.form),
+    startsAt: toMinute(found.form.startsAt),
+    endsAt: found.form.endsAt && toMinute(found.form.endsAt),
+  }
   repertoire.value = form.value.repertoire
   if (typeof route.query.date === 'string') form.value.date = route.query.date
 })

@@ -167,11 +167,20 @@ class ComposerTest {
     Composition first = COMPOSER.compose(request);
     assertThat(COMPOSER.compose(request)).isEqualTo(first);
     if (first instanceof Composed warmUp) {
-      long floors =
-          warmUp.steps().stream().filter(step -> step.position() == Position.FLOOR).count();
+      PurposePlan plan = PurposePlan.of(Purpose.WARM_UP);
+      long phasesOnFloor =
+          warmUp.steps().stream()
+              .filter(step -> step.position() == Position.FLOOR)
+              .map(step -> plan.placeOf(step.exercise()))
+              .distinct()
+              .count();
       int charged = warmUp.choices().stream().mapToInt(Choice::seconds).sum();
-      assertThat(charged + floors * SetUp.floorCharge())
-          .isLessThanOrEqualTo(request.budgetSeconds() + floors * SetUp.floorCharge());
+      assertThat(charged + phasesOnFloor * SetUp.floorCharge())
+          .as("what is charged, the way to the floor and back once a phase")
+          .isLessThanOrEqualTo(request.budgetSeconds());
+      assertThat(warmUp.cueSheet().lengthMillis())
+          .as("what it really takes")
+          .isLessThanOrEqualTo(request.budgetSeconds() * 1000L);
     }
   }
 

@@ -25,7 +25,7 @@ import org.nimblet.core.routine.AgeGroup;
 import org.nimblet.core.schedule.ActivityKind;
 
 /** What goes over the wire about clients. */
-final class ClientForms {
+public final class ClientForms {
 
   private ClientForms() {}
 
@@ -35,10 +35,10 @@ final class ClientForms {
   static final String TIME_RULE = "A time such as 07:00.";
 
   /** A client in the coach's list. */
-  record ClientSummary(UUID id, String name, String occupation) {}
+  public record ClientSummary(UUID id, String name, String occupation) {}
 
   /** What a coach or client may write. */
-  record ClientForm(
+  public record ClientForm(
       long version,
       @NotBlank(message = "A name has 1 to 80 characters.")
           @Size(max = 80, message = "A name has 1 to 80 characters.")
@@ -84,7 +84,7 @@ final class ClientForms {
    *
    * @param roles which hand does what; null for the usual hands of the discipline
    */
-  record ActivityForm(
+  public record ActivityForm(
       @Schema(nullable = true) UUID id,
       @NotNull(message = CHOICE_RULE) ActivityKind kind,
       @NotBlank(message = "A title has 1 to 40 characters.")
@@ -101,23 +101,23 @@ final class ClientForms {
           List<@Valid @NotNull(message = "A target, a side and a weight.") WeightForm> weights) {}
 
   /** How much a target on a side should be served. */
-  record WeightForm(
+  public record WeightForm(
       @NotBlank(message = "A tissue, a digit or a quality.") String target,
       @NotNull(message = HAND_RULE) Side side,
       @Min(value = 0, message = "0 to 10.") @Max(value = 10, message = "0 to 10.") int weight) {}
 
   /** What of an activity decides what it asks for. */
-  record ActivityShape(
+  public record ActivityShape(
       @NotNull(message = CHOICE_RULE) Discipline discipline,
       @NotNull(message = "Choose the left hand, the right hand or both.") Set<@NotNull Side> hands,
       @NotNull(message = "Choose from those listed, or none.") Set<@NotNull Digit> digits) {}
 
   /** What an activity asks for by itself of a target on a side, 0 to 10. */
-  record WeightView(String target, String word, Side side, int usual) {}
+  public record WeightView(String target, String word, Side side, int usual) {}
 
   /** What one hand can do in a discipline. */
-  record HandRoleView(HandRole role, String word) {}
+  public record HandRoleView(HandRole role, String word) {}
 
   /** A client as shown. */
-  record ClientView(UUID id, ClientForm facts) {}
+  public record ClientView(UUID id, ClientForm facts) {}
 }

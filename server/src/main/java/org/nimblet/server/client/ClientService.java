@@ -27,7 +27,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Writes down who somebody is and what their hands do. */
 @Service
-class ClientService {
+public class ClientService {
 
   private final Scope scope;
   private final Clients clients;

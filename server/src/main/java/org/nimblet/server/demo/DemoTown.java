@@ -88,6 +88,14 @@ final class DemoTown {
       int keptPercent,
       int missedLately) {
 
+    LocalTime wakesAt() {
+      return LocalTime.parse(wakes);
+    }
+
+    LocalTime sleepsAt() {
+      return LocalTime.parse(sleeps);
+    }
+
     /** The programme they are on, if they are on one. */
     Optional<String> programme() {
       return Optional.ofNullable(PROGRAMMES.get(name));

@@ -23,7 +23,7 @@ import org.nimblet.core.routine.Pain;
 import org.nimblet.core.routine.Sensation;
 
 /** What goes over the wire about health. */
-final class HealthForms {
+public final class HealthForms {
 
   private HealthForms() {}
 
@@ -31,7 +31,7 @@ final class HealthForms {
   static final String WORDS_RULE = "1 to 280 characters.";
 
   /** Pain that is told of, some places at once. */
-  record ToldPainsForm(
+  public record ToldPainsForm(
       @NotEmpty(message = "At least one place.") @Size(max = 30, message = "At most 30 places.")
           List<@Valid ToldPainForm> pains) {}
 
@@ -41,7 +41,7 @@ final class HealthForms {
    * @param course new or steady, for those who do not know the day; a day counts before it
    * @param since the day from which it has been there
    */
-  record ToldPainForm(
+  public record ToldPainForm(
       @NotNull(message = "Left or right.") Side side,
       @NotNull(message = "One of the regions.") Region region,
       @Min(value = 0, message = LEVEL_RULE) @Max(value = 10, message = LEVEL_RULE) int level,
@@ -50,12 +50,12 @@ final class HealthForms {
       @Schema(nullable = true) LocalDate since) {}
 
   /** Answers to some of the signs. */
-  record ScreeningForm(
+  public record ScreeningForm(
       @NotEmpty(message = "At least one answer.") @Size(max = 16, message = "At most 16 answers.")
           List<@Valid AnswerForm> answers) {}
 
   /** One answer; where it is yes, with the place. */
-  record AnswerForm(
+  public record AnswerForm(
       @NotNull(message = "One of the signs.") ReferralSign sign,
       boolean yes,
       @Schema(nullable = true) Side side,
@@ -64,17 +64,17 @@ final class HealthForms {
           String since) {}
 
   /** What was wrong about a sign that was touched. */
-  record MistakeForm(
+  public record MistakeForm(
       @NotNull(message = "Up to 280 characters.")
           @Size(max = 280, message = "Up to 280 characters.")
           String words) {}
 
   /** What a clinician said about a sign. */
-  record ClearanceForm(
+  public record ClearanceForm(
       @NotBlank(message = WORDS_RULE) @Size(max = 280, message = WORDS_RULE) String words) {}
 
   /** Something to be minded. */
-  record MindedForm(
+  public record MindedForm(
       @NotNull(message = "One of the kinds.") MindedKind kind,
       @NotNull(message = "Left, right or both.") Set<Side> sides,
       @Schema(nullable = true) Condition condition,
@@ -87,7 +87,7 @@ final class HealthForms {
       @Schema(nullable = true) LocalDate until) {}
 
   /** Everything about one client's health. */
-  record HealthView(
+  public record HealthView(
       List<PainNowView> pains,
       List<SignView> signs,
       List<ScreeningEntryView> history,
@@ -98,7 +98,7 @@ final class HealthForms {
       int steadyDays) {}
 
   /** Pain of one place today, with what it asks for. */
-  record PainNowView(
+  public record PainNowView(
       Side side,
       Region region,
       String regionWord,
@@ -110,7 +110,7 @@ final class HealthForms {
       List<EarlierView> earlier) {}
 
   /** What was said before about the same place, the latest first. */
-  record EarlierView(LocalDate date, int level) {}
+  public record EarlierView(LocalDate date, int level) {}
 
   /**
    * A sign with what is known of it; identified while it stands.
@@ -118,7 +118,7 @@ final class HealthForms {
    * @param raisedBy what was told in passing that raises the question; empty if nothing did
    * @param mayTakeBack whether whoever told it may still take it back as a mistake
    */
-  record SignView(
+  public record SignView(
       ReferralSign sign,
       String word,
       SignAnswer answer,
@@ -134,7 +134,7 @@ final class HealthForms {
       boolean mayTakeBack) {}
 
   /** One dated entry of the history, the latest first. */
-  record ScreeningEntryView(
+  public record ScreeningEntryView(
       LocalDate date,
       ReferralSign sign,
       String word,
@@ -143,7 +143,7 @@ final class HealthForms {
       String words) {}
 
   /** Something that is minded, or was. */
-  record MindedView(
+  public record MindedView(
       UUID id,
       MindedKind kind,
       Set<Side> sides,
@@ -159,11 +159,12 @@ final class HealthForms {
       boolean holds) {}
 
   /** A condition that can be recorded. */
-  record ConditionView(Condition condition, String word, String adaptation, boolean hasPlace) {}
+  public record ConditionView(
+      Condition condition, String word, String adaptation, boolean hasPlace) {}
 
   /** A direction of movement that can be left out. */
-  record MovementView(Movement movement, String word) {}
+  public record MovementView(Movement movement, String word) {}
 
   /** The latest word about a region. */
-  record PainView(Side side, Region region, String regionWord, int level, LocalDate date) {}
+  public record PainView(Side side, Region region, String regionWord, int level, LocalDate date) {}
 }

@@ -29,7 +29,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Writes down what is told of somebody's health apart from sessions. */
 @Service
-class HealthService {
+public class HealthService {
 
   /** So long a client may take back what they touched by mistake; the coach at any time (ours). */
   private static final Duration TAKEN_BACK_WITHIN = Duration.ofMinutes(15);
@@ -91,7 +91,7 @@ class HealthService {
 
   /** Answers to some of the signs. */
   @Transactional
-  void screen(ClientFile client, List<AnswerForm> answers) {
+  public void screen(ClientFile client, List<AnswerForm> answers) {
     for (int i = 0; i < answers.size(); i++) {
       AnswerForm answer = answers.get(i);
       if (answer.yes() && (answer.side() == null || answer.regions().isEmpty())) {
@@ -164,7 +164,7 @@ class HealthService {
 
   /** Something to be minded from now on. */
   @Transactional
-  void mind(ClientFile client, MindedForm form) {
+  public void mind(ClientFile client, MindedForm form) {
     check(client, form);
     Minded thing = new Minded().toldBy(client, clock.instant(), Minded.class);
     thing.kind = form.kind();

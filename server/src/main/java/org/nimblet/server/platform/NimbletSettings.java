@@ -85,8 +85,8 @@ public record NimbletSettings(
   /**
    * Simulated outside services, for the demo and the tests.
    *
-   * @param on whether the simulated calendar service and mail server run
+   * @param runs whether the simulated calendar service and mail server run
    * @param calendarPort where the simulated calendar service listens; 0 for any free port
    */
-  public record StandIn(@DefaultValue("false") boolean on, @DefaultValue("0") int calendarPort) {}
+  public record StandIn(@DefaultValue("false") boolean runs, @DefaultValue("0") int calendarPort) {}
 }

@@ -16,7 +16,7 @@ import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.schedule.Obligation.Frequency;
 
 /** What goes over the wire about programmes. */
-final class ProgrammeForms {
+public final class ProgrammeForms {
 
   private ProgrammeForms() {}
 
@@ -25,7 +25,7 @@ final class ProgrammeForms {
   private static final String MINUTES_A_DAY = "1 to 240 minutes a day.";
 
   /** A programme as written. */
-  record ProgrammeForm(
+  public record ProgrammeForm(
       long version,
       @NotBlank(message = "A title.") @Size(max = 60, message = "Up to 60 characters.")
           String title,
@@ -42,7 +42,7 @@ final class ProgrammeForms {
           List<@Valid @NotNull(message = "An obligation.") ObligationForm> obligations) {}
 
   /** An obligation as written. */
-  record ObligationForm(
+  public record ObligationForm(
       @NotNull(message = "One of the purposes.") Purpose purpose,
       @Min(value = 1, message = MINUTES) @Max(value = 60, message = MINUTES) int minutes,
       @NotNull(message = "How often.") Frequency frequency,
@@ -51,7 +51,7 @@ final class ProgrammeForms {
       @NotNull(message = "Days of the week, or none.") Set<DayOfWeek> notOn) {}
 
   /** A programme as it stands. */
-  record ProgrammeView(
+  public record ProgrammeView(
       UUID id, ProgrammeForm programme, List<ObligationView> obligations, String painWords) {}
 
   /**
@@ -61,7 +61,7 @@ final class ProgrammeForms {
    * @param byPain whether the frequency follows pain
    * @param limits why it is not placed, or what of it waits; empty if nothing stands against it
    */
-  record ObligationView(
+  public record ObligationView(
       String id,
       Purpose purpose,
       int minutes,
@@ -79,7 +79,7 @@ final class ProgrammeForms {
    * @param another what an obligation more begins as
    * @param ready the programmes to start from
    */
-  record ProgrammeChoices(
+  public record ProgrammeChoices(
       List<FrequencyChoice> frequencies,
       List<AnchorChoice> anchors,
       ObligationForm another,
@@ -90,12 +90,12 @@ final class ProgrammeForms {
    *
    * @param place where it then stands; null where that is chosen
    */
-  record FrequencyChoice(
+  public record FrequencyChoice(
       Frequency frequency, String words, @Schema(nullable = true) String place) {}
 
   /** Where in the day something may stand. */
-  record AnchorChoice(String anchor, String words) {}
+  public record AnchorChoice(String anchor, String words) {}
 
   /** A programme to start from, as it would be if it began today. */
-  record ReadyProgrammeView(String id, String aim, int weeks, ProgrammeForm programme) {}
+  public record ReadyProgrammeView(String id, String aim, int weeks, ProgrammeForm programme) {}
 }

@@ -24,7 +24,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps what clients are on. */
 @Service
-class ProgrammeService {
+public class ProgrammeService {
 
   private final Programmes programmes;
   private final StoredObligations obligations;

@@ -148,6 +148,31 @@ final class Bench {
   /** How far a target is served, per cent. */
   record CoverageView(String target, String word, Side side, int given, int wanted) {}
 
+  /** Two drafts that are laid beside each other. */
+  record CompareForm(
+      @NotNull(message = "The first draft.") @Valid Draft a,
+      @NotNull(message = "The second draft.") @Valid Draft b) {}
+
+  /**
+   * Two routines beside each other.
+   *
+   * @param strands where the same exercise stands in both
+   * @param changes what differs, in words; empty if nothing but the order
+   * @param coverage what both give to the most wanted targets
+   */
+  record CompareView(
+      CheckView a,
+      CheckView b,
+      List<StrandView> strands,
+      List<String> changes,
+      List<CoverageRow> coverage) {}
+
+  /** The places of the same exercise, and whether it is dosed alike. */
+  record StrandView(int a, int b, boolean sameDose) {}
+
+  /** What both routines give to a target, the mean of left and right, per cent. */
+  record CoverageRow(String word, int a, int b, int wanted) {}
+
   /**
    * What should be composed.
    *

@@ -3,6 +3,8 @@ package org.nimblet.server.routine;
 import jakarta.validation.Valid;
 import java.util.List;
 import org.nimblet.server.routine.Bench.CheckView;
+import org.nimblet.server.routine.Bench.CompareForm;
+import org.nimblet.server.routine.Bench.CompareView;
 import org.nimblet.server.routine.Bench.ComposeForm;
 import org.nimblet.server.routine.Bench.ComposeView;
 import org.nimblet.server.routine.Bench.Draft;
@@ -23,15 +25,23 @@ class BenchController {
 
   private final BenchService bench;
   private final Playing playing;
+  private final BenchComparison comparison;
 
-  BenchController(BenchService bench, Playing playing) {
+  BenchController(BenchService bench, Playing playing, BenchComparison comparison) {
     this.bench = bench;
     this.playing = playing;
+    this.comparison = comparison;
   }
 
   @PostMapping("/check")
   CheckView check(@Valid @RequestBody Draft draft) {
     return bench.check(draft);
+  }
+
+  /** Two drafts beside each other, with what differs. */
+  @PostMapping("/compare")
+  CompareView compare(@Valid @RequestBody CompareForm form) {
+    return comparison.of(form);
   }
 
   @PostMapping("/repair")

@@ -52,7 +52,12 @@ class BenchService {
   }
 
   CheckView check(Draft draft) {
-    ReadDraft read = reader.read(draft);
+    return check(reader.read(draft));
+  }
+
+  /** What follows from a draft that was read already. */
+  CheckView check(ReadDraft read) {
+    Draft draft = read.draft();
     List<Step> steps = read.plain();
     CueSheet sheet = read.cueSheet();
     List<Finding> findings =

@@ -12,7 +12,7 @@ import java.util.List;
 import java.util.UUID;
 
 /** What goes over the wire about set-ups. */
-final class SetUpForms {
+public final class SetUpForms {
 
   private static final String VALUE_RULE = "0 to 1000.";
   private static final String NAME_RULE = "1 to 40 characters.";
@@ -20,10 +20,10 @@ final class SetUpForms {
   private SetUpForms() {}
 
   /** The set-up of a client, activity by activity. */
-  record SetUpView(List<ActivitySetUp> activities, List<MeasureView> measures) {}
+  public record SetUpView(List<ActivitySetUp> activities, List<MeasureView> measures) {}
 
   /** The points of one activity, and how two set-ups of it compared. */
-  record ActivitySetUp(
+  public record ActivitySetUp(
       UUID activityId,
       String title,
       List<PointView> points,
@@ -31,7 +31,7 @@ final class SetUpForms {
       List<ComparisonView> comparisons) {}
 
   /** A point with the last look at it. */
-  record PointView(
+  public record PointView(
       String id,
       String says,
       String why,
@@ -40,7 +40,7 @@ final class SetUpForms {
       String words) {}
 
   /** Two set-ups beside each other. */
-  record ComparisonView(
+  public record ComparisonView(
       LocalDate date,
       String measure,
       String unit,
@@ -51,10 +51,10 @@ final class SetUpForms {
       String better) {}
 
   /** A number by which set-ups can be compared. */
-  record MeasureView(SetUpMeasure measure, String word, String unit) {}
+  public record MeasureView(SetUpMeasure measure, String word, String unit) {}
 
   /** A look at a point. */
-  record LookForm(
+  public record LookForm(
       @NotNull(message = "One of the client's activities.") UUID activityId,
       @NotNull(message = "One of the points.") String point,
       @NotNull(message = "FINE or NOT_YET.") PointState state,
@@ -63,12 +63,12 @@ final class SetUpForms {
           String words) {}
 
   /** The point that rides along, or none. */
-  record RidingForm(
+  public record RidingForm(
       @NotNull(message = "One of the client's activities.") UUID activityId,
       @Schema(nullable = true) String point) {}
 
   /** A comparison of two set-ups. */
-  record ComparisonForm(
+  public record ComparisonForm(
       @NotNull(message = "One of the client's activities.") UUID activityId,
       @NotNull(message = "One of the measures.") SetUpMeasure measure,
       @NotBlank(message = NAME_RULE) @Size(max = 40, message = NAME_RULE) String firstName,

@@ -29,7 +29,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps the looks at set-ups. */
 @Service
-class SetUpService {
+public class SetUpService {
 
   private final RidingPoints ridingPoints;
   private final SetUpEntries entries;

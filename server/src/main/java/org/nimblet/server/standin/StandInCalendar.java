@@ -29,7 +29,7 @@ import org.springframework.stereotype.Component;
  * ?fault=}.
  */
 @Component
-@ConditionalOnProperty("nimblet.stand-in.on")
+@ConditionalOnProperty("nimblet.stand-in.runs")
 public class StandInCalendar {
 
   /** The one calendar that is served. */

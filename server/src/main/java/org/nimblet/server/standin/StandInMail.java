@@ -14,7 +14,7 @@ import org.springframework.stereotype.Component;
 
 /** A mail server in place of a real one: it takes mail on loopback and keeps it in memory. */
 @Component
-@ConditionalOnProperty("nimblet.stand-in.on")
+@ConditionalOnProperty("nimblet.stand-in.runs")
 public class StandInMail {
 
   private static final long START_MILLIS = 5_000;

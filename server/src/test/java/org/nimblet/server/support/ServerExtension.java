@@ -35,7 +35,7 @@ public final class ServerExtension implements ParameterResolver {
           (WebServerApplicationContext)
               application.run(
                   "--server.port=0",
-                  "--nimblet.stand-in.on=true",
+                  "--nimblet.stand-in.runs=true",
                   "--spring.datasource.url=" + cluster.newDatabase(),
                   "--spring.datasource.username=" + cluster.user(),
                   "--spring.datasource.password=" + cluster.password());
