@@ -45,14 +45,11 @@ async function told(found: HealthView) {
   health.value = found
   await Promise.all([pains.reload(), day.reload()])
 }
-
-const ASKED = 16
-const taken = computed(() => stored.value.facts.intakeAnswered.length >= ASKED)
 </script>
 
 <template>
   <div class="hands-tab">
-    <p v-if="!taken" class="intake">
+    <p v-if="!stored.intakeFinished" class="intake">
       The intake is not finished.
       <RouterLink :to="`/clients/${clientId}/intake`">Go on with it</RouterLink>
     </p>

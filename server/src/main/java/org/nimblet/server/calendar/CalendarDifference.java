@@ -13,12 +13,11 @@ import org.nimblet.server.calendar.CalendarForms.ChangeKind;
 import org.nimblet.server.calendar.CalendarForms.ChangeView;
 import org.nimblet.server.calendar.CalendarForms.EventTime;
 import org.nimblet.server.calendar.CalendarForms.TitleChoice;
+import org.nimblet.server.calendar.CalendarMemory.Stamp;
 
 /** What is to be done with one time; one of event and memory may be missing. */
 record CalendarDifference(
     ChangeKind kind, CalendarEvent event, TitleChoice choice, CalendarMemory memory) {
-
-  private static final int STAMP_FIELDS = 6;
 
   private static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
@@ -58,16 +57,15 @@ record CalendarDifference(
     return differences;
   }
 
-  /** The stamp begins with the time and ends with the title, so that both can be told again. */
-  static String stamp(CalendarEvent event, TitleChoice choice) {
-    return "%s|%s|%s|%s|%s|%s"
-        .formatted(
-            event.date(),
-            event.startsAt(),
-            event.endsAt(),
-            choice.meaning(),
-            choice.activityId(),
-            event.title());
+  /** What is remembered of a time. */
+  static Stamp stamp(CalendarEvent event, TitleChoice choice) {
+    return new Stamp(
+        event.date(),
+        event.startsAt(),
+        event.endsAt(),
+        choice.meaning(),
+        choice.activityId(),
+        event.title());
   }
 
   private static EventTime time(LocalDate date, LocalTime from, LocalTime to) {
@@ -91,9 +89,9 @@ record CalendarDifference(
     String title = event == null ? "" : event.title();
     EventTime before = null;
     if (memory != null) {
-      String[] was = memory.stamp.split("\\|", STAMP_FIELDS);
-      before = time(LocalDate.parse(was[0]), LocalTime.parse(was[1]), LocalTime.parse(was[2]));
-      title = event == null ? was[STAMP_FIELDS - 1] : title;
+      Stamp was = memory.stamp;
+      before = time(was.date(), was.startsAt(), was.endsAt());
+      title = event == null ? was.title() : title;
     }
     return new ChangeView(kind, title, before, event == null ? null : time(event));
   }

@@ -118,6 +118,10 @@ public final class ClientForms {
   /** What one hand can do in a discipline. */
   public record HandRoleView(HandRole role, String word) {}
 
-  /** A client as shown. */
-  public record ClientView(UUID id, ClientForm facts) {}
+  /**
+   * A client as shown.
+   *
+   * @param intakeFinished whether everything was asked that is asked of a new client
+   */
+  public record ClientView(UUID id, boolean intakeFinished, ClientForm facts) {}
 }

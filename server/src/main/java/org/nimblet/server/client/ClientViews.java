@@ -2,6 +2,7 @@ package org.nimblet.server.client;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import org.nimblet.core.anatomy.Side;
@@ -59,7 +60,8 @@ final class ClientViews {
                             activity.ownWeights().map(ClientViews::forms).orElse(null)))
                 .toList(),
             file.intakeAnswered());
-    return new ClientView(file.id(), facts);
+    boolean finished = file.intakeAnswered().containsAll(EnumSet.allOf(IntakeQuestion.class));
+    return new ClientView(file.id(), finished, facts);
   }
 
   private static List<WeightForm> forms(Weights weights) {

@@ -10,9 +10,7 @@ import org.nimblet.core.schedule.Anchor.AtClock;
 import org.nimblet.core.schedule.Anchor.PartOfDay;
 import org.nimblet.server.client.ClientFile;
 
-/**
- * Anchors as they go over the wire and are stored: "MORNING", "08:15", "after:" and an activity.
- */
+/** Anchors as they go over the wire: "MORNING", "08:15", "after:" and an activity. */
 final class AnchorText {
 
   static final String RULE =
@@ -21,17 +19,6 @@ final class AnchorText {
   static final String AFTER = "after:";
 
   private AnchorText() {}
-
-  /**
-   * Reads an anchor that was stored; the activity may have gone since, then no day has that time.
-   */
-  static Anchor stored(String text, ClientFile client) {
-    try {
-      return parse(text, client);
-    } catch (IllegalArgumentException e) {
-      return new AfterActivity(text, "an activity that is gone");
-    }
-  }
 
   /**
    * Reads an anchor.

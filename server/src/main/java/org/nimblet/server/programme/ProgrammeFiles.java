@@ -164,7 +164,7 @@ class ProgrammeFiles {
         stored.purpose,
         stored.minutes,
         stored.frequency,
-        AnchorText.stored(stored.anchor, client),
+        stored.anchor.of(client),
         stored.heavy,
         Set.copyOf(stored.notOn));
   }

@@ -99,13 +99,13 @@ public class ProgrammeService {
     programme.dailySessions = form.sessionsADay();
     programme.dailyMinutes = form.minutesADay();
     programme = programmes.saveAndFlush(programme);
-    write(programme, form.obligations());
+    write(client, programme, form.obligations());
     plans.agree(client);
     return view(person, programme);
   }
 
   /** Obligations keep their row where they keep their place, so that what was agreed stays. */
-  private void write(Programme programme, List<ObligationForm> forms) {
+  private void write(ClientFile client, Programme programme, List<ObligationForm> forms) {
     List<StoredObligation> before = obligations.findByProgrammeIdOrderByPlaceAsc(programme.id);
     for (int i = 0; i < forms.size(); i++) {
       ObligationForm form = forms.get(i);
@@ -120,7 +120,7 @@ public class ProgrammeService {
       row.purpose = form.purpose();
       row.minutes = form.minutes();
       row.frequency = form.frequency();
-      row.anchor = form.anchor();
+      row.anchor = StoredAnchor.of(AnchorText.parse(form.anchor(), client));
       row.heavy = form.heavy();
       row.notOn = form.notOn().stream().sorted().toList();
       obligations.save(row);

@@ -119,7 +119,7 @@ final class ProgrammeViews {
                             row.purpose,
                             row.minutes,
                             row.frequency,
-                            row.anchor,
+                            row.anchor.text(),
                             row.heavy,
                             Set.copyOf(row.notOn)))
                 .toList()),

@@ -30,8 +30,8 @@ class StoredObligation {
   @Enumerated(EnumType.STRING)
   Frequency frequency;
 
-  /** A part of the day, a time of the clock, or "after:" and an activity. */
-  String anchor;
+  @JdbcTypeCode(SqlTypes.JSON)
+  StoredAnchor anchor;
 
   boolean heavy;
 

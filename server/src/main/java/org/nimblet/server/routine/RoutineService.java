@@ -26,14 +26,10 @@ import org.nimblet.server.routine.RoutineForms.TemplateView;
 import org.nimblet.server.routine.StepDrafts.StepDraft;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.core.type.TypeReference;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps routines with every version they ever had. */
 @Service
 class RoutineService {
-
-  private static final TypeReference<List<StepDraft>> STEPS = new TypeReference<>() {};
 
   private final Scope scope;
   private final ClientFiles clients;
@@ -41,7 +37,6 @@ class RoutineService {
   private final RoutineVersions versions;
   private final StepDrafts drafts;
   private final CoachLibraries libraries;
-  private final JsonMapper json;
   private final Clock clock;
 
   RoutineService(
@@ -51,7 +46,6 @@ class RoutineService {
       RoutineVersions versions,
       StepDrafts drafts,
       CoachLibraries libraries,
-      JsonMapper json,
       Clock clock) {
     this.scope = scope;
     this.clients = clients;
@@ -59,7 +53,6 @@ class RoutineService {
     this.versions = versions;
     this.drafts = drafts;
     this.libraries = libraries;
-    this.json = json;
     this.clock = clock;
   }
 
@@ -163,21 +156,20 @@ class RoutineService {
     version.purpose = routine.purpose;
     version.budgetSeconds = form.budgetSeconds();
     version.steps =
-        json.writeValueAsString(
-            form.steps().stream()
-                .map(
-                    s ->
-                        new StepDraft(
-                            s.key(),
-                            s.exerciseId(),
-                            s.exerciseVersion(),
-                            s.dose(),
-                            null,
-                            s.position(),
-                            s.firstSide(),
-                            s.released(),
-                            s.pinned()))
-                .toList());
+        form.steps().stream()
+            .map(
+                s ->
+                    new StepDraft(
+                        s.key(),
+                        s.exerciseId(),
+                        s.exerciseVersion(),
+                        s.dose(),
+                        null,
+                        s.position(),
+                        s.firstSide(),
+                        s.released(),
+                        s.pinned()))
+            .toList();
     version.createdAt = routine.changedAt;
     versions.save(version);
   }
@@ -202,14 +194,10 @@ class RoutineService {
         shown.title,
         shown.purpose,
         shown.budgetSeconds,
-        steps(shown),
+        shown.steps,
         versions.findByRoutineIdOrderByNumberDesc(routine.id).stream()
-            .map(v -> new RoutineVersionView(v.number, v.title, steps(v).size(), v.createdAt))
+            .map(v -> new RoutineVersionView(v.number, v.title, v.steps.size(), v.createdAt))
             .toList());
-  }
-
-  private List<StepDraft> steps(RoutineVersion version) {
-    return json.readValue(version.steps, STEPS);
   }
 
   /** The stored routines of the signed-in coach's clients, and templates of the coach's own. */

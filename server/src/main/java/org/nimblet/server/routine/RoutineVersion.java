@@ -5,8 +5,12 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import java.time.Instant;
+import java.util.List;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 import org.nimblet.core.exercise.Purpose;
+import org.nimblet.server.routine.StepDrafts.StepDraft;
 
 /** A routine as it was saved once; never changed. */
 @Entity
@@ -22,8 +26,8 @@ class RoutineVersion {
 
   int budgetSeconds;
 
-  /** The steps as drafts, in JSON. */
-  String steps;
+  @JdbcTypeCode(SqlTypes.JSON)
+  List<StepDraft> steps;
 
   Instant createdAt;
 }
