@@ -62,7 +62,7 @@ async function open() {
         label="Password"
         field="password"
         :problems="problems"
-        hint="At least 10 characters"
+        hint="At least 12 characters"
       >
         <BFormInput
           :id="id"

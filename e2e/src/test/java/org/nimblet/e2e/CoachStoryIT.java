@@ -118,7 +118,7 @@ class CoachStoryIT {
       other.type(other.field("form.open", "Email"), UUID.randomUUID() + "@test.example");
       other.type(other.field("form.open", "Password"), "short");
       other.press("Open the account");
-      other.sees("A password has 10 to 200 characters.");
+      other.sees("A password has 12 to 200 characters.");
       other.type(other.field("form.open", "Password"), "long-enough-password");
       other.press("Open the account");
       other.isAt("/my-day");

@@ -2,6 +2,7 @@ package org.nimblet.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -12,6 +13,8 @@ import org.nimblet.server.support.Practice;
 import org.nimblet.server.support.ServerExtension;
 import org.nimblet.server.support.ServerExtension.RunningServer;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
 
 @ExtendWith(ServerExtension.class)
 class AccountTest {
@@ -46,7 +49,7 @@ class AccountTest {
                 .param(email)
                 .query(String.class)
                 .single())
-        .startsWith("{bcrypt}")
+        .isNotEmpty()
         .doesNotContain("long-enough-password");
     assertThat(
             jdbc.sql("select count(*) from spring_session where principal_name = ?")
@@ -54,6 +57,45 @@ class AccountTest {
                 .query(Long.class)
                 .single())
         .isEqualTo(1);
+  }
+
+  /** Bcrypt looks at 72 bytes, and failed on more of them. */
+  @Test
+  void aLongPasswordCountsAsAWhole(RunningServer server) {
+    String longOne = "å".repeat(60) + "the end of it";
+    HttpCaller caller = server.caller();
+    caller.get("/api/me");
+    String email = "long-" + UUID.randomUUID() + "@test.example";
+    assertThat(
+            caller
+                .send(
+                    "POST",
+                    "/api/coaches",
+                    Map.of("name", "Long", "email", email, "password", longOne))
+                .status())
+        .isEqualTo(204);
+    assertThat(server.caller().signIn(email, "å".repeat(60)).status()).isEqualTo(401);
+    assertThat(server.caller().signIn(email, longOne).status()).isEqualTo(204);
+
+    PasswordEncoder used = server.context().getBean("passwordEncoder", PasswordEncoder.class);
+    String hash = used.encode(longOne);
+    assertThat(hash).startsWith("{pbkdf2@");
+    assertThat(used.matches(longOne, hash)).isTrue();
+    assertThat(used.matches("å".repeat(60), hash)).isFalse();
+    String fromBefore = "{bcrypt}" + new BCryptPasswordEncoder().encode("harbour-hands");
+    assertThat(used.matches("harbour-hands", fromBefore)).isTrue();
+  }
+
+  @Test
+  void everyAnswerSaysWhatABrowserMayDo(RunningServer server) {
+    for (String path : List.of("/", "/api/me", "/favicon.svg")) {
+      var headers = server.caller().get(path).headers();
+      assertThat(headers.firstValue("Permissions-Policy"))
+          .as(path)
+          .hasValueSatisfying(policy -> assertThat(policy).contains("camera=()", "microphone=()"));
+      assertThat(headers.firstValue("Cross-Origin-Opener-Policy")).as(path).hasValue("same-origin");
+      assertThat(headers.firstValue("X-Frame-Options")).as(path).hasValue("DENY");
+    }
   }
 
   @Test
@@ -77,7 +119,7 @@ class AccountTest {
     assertThat(answer.status()).isEqualTo(400);
     assertThat(answer.json().at("/errors").findValuesAsString("field"))
         .containsExactly("email", "name", "password");
-    assertThat(answer.body()).contains("A password has 10 to 200 characters.");
+    assertThat(answer.body()).contains("A password has 12 to 200 characters.");
   }
 
   @Test

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
 import java.time.ZoneOffset;
 import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
@@ -14,6 +16,7 @@ import java.util.concurrent.CompletableFuture;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.nimblet.server.support.HttpCaller;
 import org.nimblet.server.support.HttpCaller.Answer;
 import org.nimblet.server.support.Practice;
 import org.nimblet.server.support.ServerExtension;
@@ -145,6 +148,44 @@ class SessionTest {
   }
 
   @Test
+  void eightCheckInsAtOnceAreStoredOnce(RunningServer server) {
+    Setting setting = Setting.in(server);
+    UUID session = UUID.randomUUID();
+    setting.put(session, setting.form());
+    Map<String, Object> form =
+        checkInForm(List.of(pain("PALM", 3, null), pain("RING_FINGER", 2, "BURN")));
+    List<CompletableFuture<Integer>> copies =
+        IntStream.range(0, 8)
+            .mapToObj(
+                i -> CompletableFuture.supplyAsync(() -> setting.checkIn(session, form).status()))
+            .toList();
+    assertThat(copies).extracting(CompletableFuture::join).containsOnly(204);
+    assertThat(setting.log().at("/entries/0/pains")).hasSize(2);
+  }
+
+  /** What was done offline is told later, when its block may be gone. */
+  @Test
+  void aSessionOutlivesItsBlockAndAClockThatIsAhead(RunningServer server) {
+    Setting setting = Setting.in(server);
+    HttpCaller coach = setting.practice().coach();
+    assertThat(coach.send("DELETE", setting.client() + "/blocks/" + setting.block(), null).status())
+        .isBetween(200, 204);
+    Map<String, Object> form = setting.form();
+    form.put("hurts", List.of(pain("PALM", 6, "ACHE")));
+    form.put("beganAt", setting.ended().plusSeconds(3000).toString());
+    form.put("endedAt", setting.ended().plusSeconds(3600).toString());
+    assertThat(setting.put(UUID.randomUUID(), form).status()).isEqualTo(204);
+    JsonNode entry = setting.log().at("/entries/0");
+    assertThat(entry.get("title").asString()).isEqualTo("Warm-up");
+    assertThat(entry.at("/pains/0/level").asInt()).isEqualTo(6);
+    assertThat(entry.get("lastedMillis").asLong()).isEqualTo(600_000);
+    LocalDateTime began =
+        LocalDate.parse(entry.get("date").asString())
+            .atTime(LocalTime.parse(entry.get("beganAt").asString()));
+    assertThat(began.toInstant(ZoneOffset.UTC)).isBefore(setting.ended().plusSeconds(60));
+  }
+
+  @Test
   void anIdentifierOfSomebodyElsesSessionIsNotFound(RunningServer server) {
     Setting mine = Setting.in(server);
     Setting theirs = Setting.in(server);
@@ -165,10 +206,13 @@ class SessionTest {
     assertThat(answer.json().at("/errors").findValuesAsString("field"))
         .contains("hurts[0].level", "steps");
 
-    Map<String, Object> future = setting.form();
-    future.put("endedAt", setting.ended().plusSeconds(3600).toString());
-    assertThat(setting.put(UUID.randomUUID(), future).json().at("/errors/0/field").asString())
-        .isEqualTo("endedAt");
+    // One number of this kind broke the roster of the whole practice for good.
+    Map<String, Object> endless = setting.form();
+    endless.put("plannedMillis", Long.MAX_VALUE);
+    assertThat(setting.put(UUID.randomUUID(), endless).body()).contains("At most 2 h.");
+    Map<String, Object> early = setting.form();
+    early.put("beganAt", "0001-01-01T00:00:00Z");
+    assertThat(setting.put(UUID.randomUUID(), early).body()).contains("of the years 1900 to 2199");
 
     Map<String, Object> unknown = new HashMap<>(setting.form());
     @SuppressWarnings("unchecked") // made by this test

@@ -26,7 +26,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class AccountController {
 
-  private static final String PASSWORD_RULE = "A password has 10 to 200 characters.";
+  private static final String PASSWORD_RULE = "A password has 12 to 200 characters.";
   private static final String NAME_RULE = "A name has 1 to 80 characters.";
   private static final String EMAIL_RULE = "An address such as ines@harbourhands.example.";
 
@@ -64,7 +64,7 @@ class AccountController {
           @Email(message = EMAIL_RULE)
           @Size(max = 100, message = EMAIL_RULE)
           String email,
-      @NotNull(message = PASSWORD_RULE) @Size(min = 10, max = 200, message = PASSWORD_RULE)
+      @NotNull(message = PASSWORD_RULE) @Size(min = 12, max = 200, message = PASSWORD_RULE)
           String password) {}
 
   record AcceptedInvitation(
@@ -74,7 +74,7 @@ class AccountController {
           @Email(message = EMAIL_RULE)
           @Size(max = 100, message = EMAIL_RULE)
           String email,
-      @NotNull(message = PASSWORD_RULE) @Size(min = 10, max = 200, message = PASSWORD_RULE)
+      @NotNull(message = PASSWORD_RULE) @Size(min = 12, max = 200, message = PASSWORD_RULE)
           String password) {}
 
   /** Answers 200 when nobody is signed in too, and hands out the token for the first post. */

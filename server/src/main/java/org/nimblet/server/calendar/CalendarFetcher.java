@@ -1,7 +1,5 @@
 package org.nimblet.server.calendar;
 
-import java.io.IOException;
-import java.io.InputStream;
 import java.net.ConnectException;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -55,20 +53,17 @@ class CalendarFetcher {
    */
   String fetch(String address) {
     URI uri = uri(address);
-    CompletableFuture<HttpResponse<InputStream>> answer =
+    CompletableFuture<HttpResponse<byte[]>> answer =
         client.sendAsync(
             HttpRequest.newBuilder(uri).timeout(patience).build(),
-            HttpResponse.BodyHandlers.ofInputStream());
+            head -> new FirstBytes(CalendarReader.LARGEST_BYTES + 1));
     try {
-      HttpResponse<InputStream> response = answer.get(patience.toMillis(), TimeUnit.MILLISECONDS);
+      HttpResponse<byte[]> response = answer.get(patience.toMillis(), TimeUnit.MILLISECONDS);
       if (response.statusCode() != HttpStatus.OK.value()) {
         throw new UnreadableCalendarException(
             "There is no calendar at %s (answer %d).".formatted(address, response.statusCode()));
       }
-      try (InputStream body = response.body()) {
-        return new String(
-            body.readNBytes(CalendarReader.LARGEST_BYTES + 1), StandardCharsets.UTF_8);
-      }
+      return new String(response.body(), StandardCharsets.UTF_8);
     } catch (TimeoutException e) {
       answer.cancel(true);
       throw slow(address);
@@ -80,8 +75,6 @@ class CalendarFetcher {
           e.getCause() instanceof ConnectException
               ? "%s cannot be reached.".formatted(address)
               : "%s broke off while it was read.".formatted(address));
-    } catch (IOException e) {
-      throw new UnreadableCalendarException("%s broke off while it was read.".formatted(address));
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
       throw slow(address);

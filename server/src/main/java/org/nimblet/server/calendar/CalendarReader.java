@@ -38,8 +38,12 @@ final class CalendarReader {
   static final int MOST_EVENTS = 5_000;
 
   private static final Pattern LOCAL_START =
-      Pattern.compile(
-          "(?im)^DTSTART[^:\\n]*?;TZID=\"?([^\":;\\n]+)\"?[^:\\n]*:(\\d{8}T\\d{6})\\s*$");
+      Pattern.compile("(?i)^DTSTART(?=[;:])[^:]*?;TZID=\"?([^\":;]+)\"?[^:]*:(\\d{8}T\\d{6})\\s*$");
+
+  /** A line with a start is no longer than this; a longer one is not looked at for its zone. */
+  private static final int LONGEST_START = 200;
+
+  private static final Pattern BEGINS = Pattern.compile("(?i)BEGIN:VCALENDAR");
   static final DateTimeFormatter BASIC =
       DateTimeFormatter.ofPattern("uuuuMMdd'T'HHmmss", Locale.ROOT);
 
@@ -82,20 +86,18 @@ final class CalendarReader {
   }
 
   private Content read(String text) {
-    Calendar calendar;
-    try {
-      calendar =
-          new CalendarBuilder(new ForgivingZones(window.zone(), window::note))
-              .build(new StringReader(text));
-    } catch (ParserException | IOException | DateTimeException | IllegalArgumentException e) {
+    if (!BEGINS.matcher(text).find()) {
       throw new UnreadableCalendarException(
-          "This is no whole iCalendar text (RFC 5545), nothing was taken from it: %s."
-              .formatted(reason(e)));
+          "This is no whole iCalendar text (RFC 5545), nothing was taken from it: it does not begin"
+              + " with BEGIN:VCALENDAR.");
     }
-    noteTimesThatDoNotExist(text);
+    CalendarText lines = CalendarText.of(text, window::note);
+    List<Component> components = new ArrayList<>();
+    Optional<String> name = build(lines, 0, lines.events().size(), components);
+    noteTimesThatDoNotExist(lines);
     Map<String, List<VEvent>> byUid = new LinkedHashMap<>();
     int nameless = 0;
-    for (Component component : calendar.getComponents()) {
+    for (Component component : components) {
       if (component instanceof VEvent event) {
         String uid = EventFields.value(event, Property.UID).orElse("");
         byUid
@@ -120,23 +122,66 @@ final class CalendarReader {
         Comparator.comparing(CalendarEvent::date)
             .thenComparing(CalendarEvent::startsAt)
             .thenComparing(CalendarEvent::key));
-    return new Content(
-        calendar
-            .getProperty("X-WR-CALNAME")
-            .map(Property::getValue)
-            .filter(name -> !name.isBlank()),
-        List.copyOf(events),
-        window.notes());
+    return new Content(name, List.copyOf(events), window.notes());
+  }
+
+  /**
+   * Takes some events apart; where that fails, each half by itself, so that one bad event is left
+   * out and the others are read.
+   *
+   * @return what the calendar calls itself
+   */
+  private Optional<String> build(CalendarText lines, int from, int to, List<Component> components) {
+    try {
+      Calendar calendar =
+          new CalendarBuilder(new ForgivingZones(window.zone(), window::note))
+              .build(new StringReader(lines.with(from, to)));
+      components.addAll(calendar.getComponents());
+      return calendar
+          .getProperty("X-WR-CALNAME")
+          .map(Property::getValue)
+          .filter(name -> !name.isBlank());
+    } catch (ParserException | IOException | DateTimeException | IllegalArgumentException e) {
+      if (to - from == 0) {
+        throw new UnreadableCalendarException(
+            "This is no whole iCalendar text (RFC 5545), nothing was taken from it: %s."
+                .formatted(reason(e)));
+      }
+      if (to - from == 1) {
+        if (lines.events().size() == 1) {
+          throw new UnreadableCalendarException(
+              "This is no whole iCalendar text (RFC 5545), nothing was taken from it: “%s” cannot be read, %s."
+                  .formatted(lines.title(from), reason(e)));
+        }
+        window.note("“%s” is left out: %s.".formatted(lines.title(from), reason(e)));
+        return Optional.empty();
+      }
+      int middle = (from + to) / 2;
+      Optional<String> name = build(lines, from, middle, components);
+      return build(lines, middle, to, components).or(() -> name);
+    }
   }
 
   static String reason(Exception e) {
-    String message = Optional.ofNullable(e.getMessage()).orElse("it breaks off");
-    return message.strip().replaceAll("[.\\s]+$", "");
+    String message = Optional.ofNullable(e.getMessage()).orElse("it breaks off").strip();
+    // What names a class of this program says nothing to people.
+    return message.contains("net.fortuna") || message.contains("java.")
+        ? "it is not written as RFC 5545 asks"
+        : message.replaceAll("[.\\s]+$", "");
   }
 
   /** When clocks go forward an hour is left out; a time in it is moved on by as much. */
-  private void noteTimesThatDoNotExist(String text) {
-    Matcher start = LOCAL_START.matcher(text);
+  private void noteTimesThatDoNotExist(CalendarText lines) {
+    for (List<String> event : lines.events()) {
+      for (String line : event) {
+        if (line.length() <= LONGEST_START) {
+          noteTimeThatDoesNotExist(LOCAL_START.matcher(line));
+        }
+      }
+    }
+  }
+
+  private void noteTimeThatDoesNotExist(Matcher start) {
     while (start.find()) {
       ZoneId own;
       LocalDateTime written;

@@ -31,6 +31,19 @@ final class SeriesReader {
   private static final Pattern UNTIL_UTC = Pattern.compile("UNTIL=(\\d{8}T\\d{6})Z");
   private static final Pattern TOO_OFTEN = Pattern.compile("FREQ=(SECONDLY|MINUTELY|HOURLY)");
 
+  private static final Pattern TIMES_OF_DAY = Pattern.compile("BY(?:HOUR|MINUTE|SECOND)=([\\d,]+)");
+
+  /** Nobody does the same more often on one day (ours). */
+  private static final int MOST_A_DAY = 12;
+
+  /** What began earlier is no appointment of anybody who lives (ours); expansion begins there. */
+  private static final int EARLIEST_YEAR = 1970;
+
+  /** Times that are counted through in a whole file before it is refused (ours). */
+  private static final int MOST_TIMES = 200_000;
+
+  private int counted;
+
   private final EventWindow window;
 
   SeriesReader(EventWindow window) {
@@ -96,10 +109,27 @@ final class SeriesReader {
                 .formatted(EventFields.summary(event)));
         return;
       }
+      if (timesADay(rule.get()) > MOST_A_DAY) {
+        window.note(
+            "“%s” is left out: it repeats more than %d times a day."
+                .formatted(EventFields.summary(event), MOST_A_DAY));
+        return;
+      }
+      if (seed.getYear() < EARLIEST_YEAR) {
+        window.note(
+            "“%s” is left out: it repeats since %d; %d is the earliest that is followed."
+                .formatted(EventFields.summary(event), seed.getYear(), EARLIEST_YEAR));
+        return;
+      }
       noteIfEndless(event, rule.get());
       times.addAll(
           Repetition.times(
               untilOnTheClock(rule.get(), own), seed, window.last().plusDays(1).atTime(23, 59)));
+    }
+    counted += times.size();
+    if (counted > MOST_TIMES) {
+      throw new UnreadableCalendarException(
+          "The calendar repeats too often to be read: more than %d times.".formatted(MOST_TIMES));
     }
     for (Property property : event.getProperties()) {
       if (property instanceof RDate<?> more) {
@@ -122,6 +152,15 @@ final class SeriesReader {
         window.add(again ? key + "/" + time.toLocalTime() : key, event, at);
       }
     }
+  }
+
+  private static long timesADay(String rule) {
+    long times = 1;
+    Matcher lists = TIMES_OF_DAY.matcher(rule.toUpperCase(Locale.ROOT));
+    while (lists.find()) {
+      times *= lists.group(1).chars().filter(letter -> letter == ',').count() + 1;
+    }
+    return times;
   }
 
   private static Set<Temporal> exceptions(VEvent event, ZoneId own) {

@@ -52,7 +52,7 @@ class RecordController {
 
   private Optional<PlayedRoutine> played(ClientFile client, SessionForm form) {
     return Optional.ofNullable(form.routineId())
-        .map(id -> new PlayedRoutine(id, routines.title(client, id)));
+        .flatMap(id -> routines.title(client, id).map(title -> new PlayedRoutine(id, title)));
   }
 
   @PutMapping("/sessions/{sessionId}/check-in")

@@ -56,6 +56,11 @@ class PlatformConfiguration {
     return builder -> builder.addModule(module);
   }
 
+  @Bean
+  JsonMapperBuilderCustomizer strictReading() {
+    return StrictReading::of;
+  }
+
   /** Read once; a wrong file ends the start with every problem in it. */
   @Bean
   ExerciseLibrary exerciseLibrary() {

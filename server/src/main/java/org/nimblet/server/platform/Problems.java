@@ -2,6 +2,7 @@ package org.nimblet.server.platform;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
@@ -21,11 +22,19 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExcep
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DatabindException;
 import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.exc.InvalidNullException;
+import tools.jackson.databind.exc.MismatchedInputException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
 /** Every error as a problem detail (RFC 9457), with the fields it is about. */
 @RestControllerAdvice
 class Problems extends ResponseEntityExceptionHandler {
+
+  /** So much of what was given is said again. */
+  private static final int LONGEST_SHOWN = 60;
+
+  private static final String YEARS = StrictReading.FIRST_YEAR + " to " + StrictReading.LAST_YEAR;
+  private static final Pattern UNSHOWN = Pattern.compile("[\\p{Cc}\\p{Cs}]");
 
   /** One wrong field, in words that name what is allowed. */
   record FieldProblem(String field, String message) {}
@@ -91,7 +100,7 @@ class Problems extends ResponseEntityExceptionHandler {
         List.of(
             new FieldProblem(
                 e.getName(),
-                "(%s) must be %s.".formatted(e.getValue(), shape(e.getRequiredType())))));
+                "(%s) must be %s.".formatted(shown(e.getValue()), shape(e.getRequiredType())))));
   }
 
   @Override
@@ -132,10 +141,20 @@ class Problems extends ResponseEntityExceptionHandler {
     if (cause instanceof UnrecognizedPropertyException) {
       return "is not a field here.";
     }
+    if (cause instanceof InvalidNullException) {
+      return "must not hold nothing (null).";
+    }
     Class<?> type =
-        cause instanceof InvalidFormatException format ? format.getTargetType() : Object.class;
-    Object given = cause instanceof InvalidFormatException format ? format.getValue() : "nothing";
-    return "(%s) must be %s.".formatted(given, shape(type));
+        cause instanceof MismatchedInputException other ? other.getTargetType() : Object.class;
+    return cause instanceof InvalidFormatException format
+        ? "(%s) must be %s.".formatted(shown(format.getValue()), shape(type))
+        : "must be %s.".formatted(shape(type));
+  }
+
+  /** What was given, short and without what cannot be shown. */
+  static String shown(Object given) {
+    String text = UNSHOWN.matcher(String.valueOf(given)).replaceAll("\uFFFD");
+    return text.length() <= LONGEST_SHOWN ? text : text.substring(0, LONGEST_SHOWN) + "…";
   }
 
   private static String path(DatabindException cause) {
@@ -160,10 +179,13 @@ class Problems extends ResponseEntityExceptionHandler {
     String name = type == null ? "" : type.getSimpleName();
     return switch (name) {
       case "LocalTime" -> "a time such as 18:30";
-      case "LocalDate" -> "a date such as 2026-03-02";
-      case "Instant" -> "a moment such as 2026-03-02T18:30:00Z";
+      case "LocalDate" -> "a date such as 2026-03-02, of the years " + YEARS;
+      case "Instant" -> "a moment such as 2026-03-02T18:30:00Z, of the years " + YEARS;
       case "UUID" -> "an identifier";
       case "int", "Integer", "long", "Long" -> "a whole number";
+      case "double", "Double", "BigDecimal" -> "a number";
+      case "String" -> "text without control characters";
+      case "List", "Set", "ArrayList", "HashSet" -> "a list";
       case "boolean", "Boolean" -> "true or false";
       default -> "given in the form the field asks for";
     };

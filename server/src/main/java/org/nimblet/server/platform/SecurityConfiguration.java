@@ -1,6 +1,7 @@
 package org.nimblet.server.platform;
 
 import jakarta.servlet.DispatcherType;
+import java.util.Map;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
@@ -9,10 +10,13 @@ import org.springframework.http.HttpStatus;
 import org.springframework.security.config.Customizer;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.HeadersConfigurer.FrameOptionsConfig;
-import org.springframework.security.crypto.factory.PasswordEncoderFactories;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.DelegatingPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.crypto.password.Pbkdf2PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.logout.HttpStatusReturningLogoutSuccessHandler;
+import org.springframework.security.web.header.writers.CrossOriginOpenerPolicyHeaderWriter.CrossOriginOpenerPolicy;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
 /** Who may call what, and the headers that every answer carries. */
@@ -25,9 +29,23 @@ class SecurityConfiguration {
           + " font-src 'self'; connect-src 'self'; object-src 'none'; base-uri 'self';"
           + " form-action 'self'; frame-ancestors 'none'";
 
+  /** Nothing of what a browser can do beside showing pages is used. */
+  private static final String PERMISSIONS =
+      "camera=(), geolocation=(), microphone=(), payment=(), usb=()";
+
+  /** A whole password counts, however long; bcrypt looks at its first 72 bytes only. */
+  private static final String PBKDF2 = "pbkdf2@SpringSecurity_v5_8";
+
+  /** Passwords from before are hashed with bcrypt and stay good. */
   @Bean
   PasswordEncoder passwordEncoder() {
-    return PasswordEncoderFactories.createDelegatingPasswordEncoder();
+    Map<String, PasswordEncoder> encoders =
+        Map.of(
+            PBKDF2,
+            Pbkdf2PasswordEncoder.defaultsForSpringSecurity_v5_8(),
+            "bcrypt",
+            new BCryptPasswordEncoder());
+    return new DelegatingPasswordEncoder(PBKDF2, encoders);
   }
 
   private static void headers(HttpSecurity http) {
@@ -37,7 +55,10 @@ class SecurityConfiguration {
                 .contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_SECURITY_POLICY))
                 .referrerPolicy(policy -> policy.policy(ReferrerPolicy.NO_REFERRER))
                 .frameOptions(FrameOptionsConfig::deny)
-                .contentTypeOptions(Customizer.withDefaults()));
+                .contentTypeOptions(Customizer.withDefaults())
+                .permissionsPolicyHeader(policy -> policy.policy(PERMISSIONS))
+                .crossOriginOpenerPolicy(
+                    policy -> policy.policy(CrossOriginOpenerPolicy.SAME_ORIGIN)));
   }
 
   /** Assets need no session and no token, or each of them would set a cookie. */

@@ -8,6 +8,7 @@ import java.util.Map;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.security.access.AccessDeniedException;
+import org.springframework.security.authentication.InternalAuthenticationServiceException;
 import org.springframework.security.core.AuthenticationException;
 import org.springframework.security.web.AuthenticationEntryPoint;
 import org.springframework.security.web.access.AccessDeniedHandler;
@@ -37,6 +38,13 @@ class SecurityProblems
   public void onAuthenticationFailure(
       HttpServletRequest request, HttpServletResponse response, AuthenticationException e)
       throws IOException {
+    if (e instanceof InternalAuthenticationServiceException) {
+      write(
+          response,
+          HttpStatus.SERVICE_UNAVAILABLE,
+          "The server cannot look at its accounts just now. Try again in a minute.");
+      return;
+    }
     write(
         response,
         HttpStatus.UNAUTHORIZED,

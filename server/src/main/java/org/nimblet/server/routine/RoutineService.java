@@ -58,6 +58,17 @@ class RoutineService {
 
   /** The routine of this client. */
   @Transactional(readOnly = true)
+  Optional<Routine> findOf(ClientFile client, UUID routineId) {
+    return routines
+        .findByIdAndCoachId(routineId, scope.coachId())
+        .filter(routine -> client.id().equals(routine.clientId));
+  }
+
+  /**
+   * The same.
+   *
+   * @throws NotFoundException if the client has none with this identifier
+   */
   Routine requireOf(ClientFile client, UUID routineId) {
     Routine routine = require(routineId);
     if (!client.id().equals(routine.clientId)) {

@@ -1,5 +1,6 @@
 package org.nimblet.server.routine;
 
+import java.util.Optional;
 import java.util.UUID;
 import org.nimblet.server.client.ClientFile;
 import org.springframework.stereotype.Component;
@@ -14,13 +15,8 @@ public class RoutineTitles {
     this.routines = routines;
   }
 
-  /**
-   * What a routine of this client is called.
-   *
-   * @throws org.nimblet.server.platform.NotFoundException if the client has none with this
-   *     identifier
-   */
-  public String title(ClientFile client, UUID routineId) {
-    return routines.requireOf(client, routineId).title;
+  /** What a routine of this client is called; empty if there is none with this identifier. */
+  public Optional<String> title(ClientFile client, UUID routineId) {
+    return routines.findOf(client, routineId).map(routine -> routine.title);
   }
 }

@@ -34,6 +34,10 @@ class Session implements Persistable<UUID> {
   LocalDate date;
   Instant beganAt;
   Instant endedAt;
+
+  /** So far the device's clock was ahead; both moments are put right by it. */
+  long clockAheadSeconds;
+
   long plannedMillis;
 
   @Enumerated(EnumType.STRING)

@@ -46,7 +46,8 @@ public final class SessionForms {
       @NotNull(message = "The dose in words.") @Size(max = 200, message = "Up to 200 characters.")
           String dose,
       @NotNull(message = "One of the lateralities.") Laterality laterality,
-      @Min(value = 1, message = "At least 1 ms.") long plannedMillis,
+      @Min(value = 1, message = "At least 1 ms.") @Max(value = 7_200_000, message = "At most 2 h.")
+          long plannedMillis,
       @Min(value = 0, message = "0 to 100 per cent.")
           @Max(value = 100, message = "0 to 100 per cent.")
           int donePercent,

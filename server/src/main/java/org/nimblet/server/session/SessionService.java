@@ -2,6 +2,7 @@ package org.nimblet.server.session;
 
 import java.time.Clock;
 import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
@@ -32,7 +33,10 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class SessionService {
 
-  /** Clocks of devices are not exact; a session from the future beyond this is refused. */
+  /**
+   * Clocks of devices are not exact. A session that ends later than this from now is told by a
+   * wrong clock (ours).
+   */
   private static final Duration CLOCK_TOLERANCE = Duration.ofMinutes(10);
 
   private final Sessions sessions;
@@ -64,7 +68,7 @@ public class SessionService {
   public record PlayedRoutine(UUID id, String title) {}
 
   /**
-   * Stores a session unless it is stored already.
+   * Stores a session unless it is stored already; without its block if that was deleted meanwhile.
    *
    * @param played the routine that was played, looked up only if there is something to store
    */
@@ -78,18 +82,15 @@ public class SessionService {
       return;
     }
     Optional<DaySchedule.DayBlock> block =
-        Optional.ofNullable(form.blockId())
-            .map(id -> days.dayOf(client, id).block(id).orElseThrow());
+        Optional.ofNullable(form.blockId()).flatMap(id -> days.block(client, id));
     Optional<PlayedRoutine> routine = played.get();
     if (form.endedAt().isBefore(form.beganAt())) {
       throw new InvalidFieldException(
           "endedAt", "(%s) must not come before the beginning.".formatted(form.endedAt()));
     }
-    if (form.endedAt().isAfter(clock.instant().plus(CLOCK_TOLERANCE))) {
-      throw new InvalidFieldException(
-          "endedAt",
-          "(%s) lies in the future; check the device's clock.".formatted(form.endedAt()));
-    }
+    Duration ahead = ahead(form.endedAt());
+    Instant beganAt = form.beganAt().minus(ahead);
+    Instant endedAt = form.endedAt().minus(ahead);
     Session session = new Session();
     session.id = sessionId;
     session.coachId = client.coachId();
@@ -102,9 +103,10 @@ public class SessionService {
             .map(PlayedRoutine::title)
             .or(() -> block.map(b -> form.purpose().word() + " before " + b.title()))
             .orElse(form.purpose().word());
-    session.date = LocalDate.ofInstant(form.beganAt(), client.zone());
-    session.beganAt = form.beganAt();
-    session.endedAt = form.endedAt();
+    session.date = LocalDate.ofInstant(beganAt, client.zone());
+    session.beganAt = beganAt;
+    session.endedAt = endedAt;
+    session.clockAheadSeconds = ahead.toSeconds();
     session.plannedMillis = form.plannedMillis();
     session.donePercent = Completion.percent(parts(form));
     session.ending = ending(form);
@@ -112,11 +114,22 @@ public class SessionService {
     for (int place = 0; place < form.steps().size(); place++) {
       steps.save(step(session, place, form.steps().get(place)));
     }
-    health.hurt(client, sessionId, PainMoment.DURING, form.endedAt(), told(form.hurts()));
+    health.hurt(client, sessionId, PainMoment.DURING, endedAt, told(form.hurts()));
     if (form.state() == SessionEnding.STOPPED) {
-      health.stopped(client, sessionId, session.date, form.endedAt());
+      health.stopped(client, sessionId, session.date, endedAt);
     }
     changed(client);
+  }
+
+  /**
+   * How far the device's clock is ahead, if it cannot be right. What was done is kept all the same:
+   * whoever plays with a wrong clock has played.
+   */
+  private Duration ahead(Instant endedAt) {
+    Instant now = clock.instant();
+    return endedAt.isAfter(now.plus(CLOCK_TOLERANCE))
+        ? Duration.between(now, endedAt)
+        : Duration.ZERO;
   }
 
   /** Stores the check-in of a session unless it is stored already. */
@@ -124,7 +137,7 @@ public class SessionService {
   public void checkIn(ClientFile client, UUID sessionId, CheckInForm form) {
     Session session =
         sessions
-            .findByIdAndClientId(sessionId, client.id())
+            .findToWriteByIdAndClientId(sessionId, client.id())
             .orElseThrow(() -> new NotFoundException("session"));
     if (session.checkedInAt != null) {
       return;

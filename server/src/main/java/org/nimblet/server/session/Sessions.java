@@ -1,15 +1,19 @@
 package org.nimblet.server.session;
 
+import jakarta.persistence.LockModeType;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 interface Sessions extends JpaRepository<Session, UUID> {
-  Optional<Session> findByIdAndClientId(UUID id, UUID clientId);
+  /** A session for whoever writes about it; others who want to write wait. */
+  @Lock(LockModeType.PESSIMISTIC_WRITE)
+  Optional<Session> findToWriteByIdAndClientId(UUID id, UUID clientId);
 
   List<Session> findByClientIdAndDateBetweenOrderByBeganAtDescIdAsc(
       UUID clientId, LocalDate from, LocalDate to);

@@ -36,12 +36,14 @@ public class StandInCalendar {
   public static final String PATH = "/harbour-players.ics";
 
   private static final long SLOW_MILLIS = 8_000;
+  private static final long DRIP_MILLIS = 200;
   private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("uuuuMMdd", Locale.ROOT);
 
   /** How it fails when it is asked to. */
   enum Fault {
     NONE,
     SLOW,
+    DRIP,
     MISSING,
     HALF
   }
@@ -94,11 +96,7 @@ public class StandInCalendar {
     Fault fault = fault(exchange.getRequestURI().getQuery());
     byte[] text = calendar(LocalDate.now(clock), moved.get()).getBytes(StandardCharsets.UTF_8);
     if (fault == Fault.SLOW) {
-      try {
-        Thread.sleep(SLOW_MILLIS);
-      } catch (InterruptedException e) {
-        Thread.currentThread().interrupt();
-      }
+      pause(SLOW_MILLIS);
     }
     if (fault == Fault.MISSING) {
       exchange.sendResponseHeaders(404, -1);
@@ -109,7 +107,22 @@ public class StandInCalendar {
     exchange.getResponseHeaders().set("Content-Type", "text/calendar;charset=utf-8");
     exchange.sendResponseHeaders(200, body.length);
     try (OutputStream out = exchange.getResponseBody()) {
-      out.write(body);
+      for (int i = 0; fault == Fault.DRIP && i < SLOW_MILLIS / DRIP_MILLIS; i++) {
+        out.write(body, i, 1);
+        out.flush();
+        pause(DRIP_MILLIS);
+      }
+      if (fault != Fault.DRIP) {
+        out.write(body);
+      }
+    }
+  }
+
+  private static void pause(long millis) {
+    try {
+      Thread.sleep(millis);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
     }
   }
 

@@ -149,6 +149,14 @@ public class DaySchedules {
     return day(client, block.date);
   }
 
+  /** A block as it lies in its day; empty if the client has no such block. */
+  @Transactional(readOnly = true)
+  public Optional<DayBlock> block(ClientFile client, UUID blockId) {
+    return blocks
+        .findByIdAndClientId(blockId, client.id())
+        .flatMap(block -> day(client, block.date).block(blockId));
+  }
+
   /**
    * The days of a block as they would be with the block at another time, perhaps on another date;
    * nothing is stored.

@@ -154,6 +154,16 @@ final class PracticeDayForms {
           "(%d min in all) must not be longer than %d min."
               .formatted(day.minutes(), LONGEST_MINUTES));
     }
+    day.parts().stream()
+        .filter(part -> part.minutes() > BlockPart.LONGEST)
+        .findFirst()
+        .ifPresent(
+            part -> {
+              throw new InvalidFieldException(
+                  form.endsAt() == null ? "techniques" : "endsAt",
+                  "(%s would last %d min) must leave nothing longer than %d min."
+                      .formatted(part.title(), part.minutes(), BlockPart.LONGEST));
+            });
     return day;
   }
 

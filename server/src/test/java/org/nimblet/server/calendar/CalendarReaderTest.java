@@ -277,4 +277,102 @@ class CalendarReaderTest {
             "The calendar holds 5490 times between 1 Mar 2027 and 30 Apr 2027; at most 5000 are"
                 + " read.");
   }
+
+  private static String practice(String uid, String... lines) {
+    return event(
+        "UID:" + uid,
+        "SUMMARY:" + uid,
+        "DTEND:20270310T193000",
+        "DTSTART:20270310T180000",
+        String.join("\r\n", lines));
+  }
+
+  /** Each of these kept a server busy without end, or for many seconds. */
+  @Test
+  void whatWouldNeverEndIsLeftOutOrRefused() {
+    String zone =
+        String.join(
+            "\r\n",
+            "BEGIN:VTIMEZONE",
+            "TZID:Bomb",
+            "BEGIN:STANDARD",
+            "DTSTART:19700101T000000",
+            "TZOFFSETFROM:+0000",
+            "TZOFFSETTO:+0000",
+            "RRULE:FREQ=SECO",
+            " NDLY",
+            "END:STANDARD",
+            "END:VTIMEZONE");
+    CalendarReader.Content content =
+        read(
+            zone,
+            event("UID:a", "SUMMARY:In it", "DTSTART;TZID=Bomb:20270310T180000", "DURATION:PT1H"));
+    assertThat(times(content)).containsExactly("2027-03-10 18:00-19:00");
+    assertThat(content.notes())
+        .anyMatch(note -> note.contains("they repeat secondly"))
+        .anyMatch(note -> note.contains("Nobody knows the time zone “Bomb”"));
+    assertThat(
+            read(event(
+                    "UID:a",
+                    "SUMMARY:Old",
+                    "DTSTART:00010101T100000",
+                    "DURATION:PT1H",
+                    "RRULE:FREQ=DAILY"))
+                .notes())
+        .anyMatch(note -> note.contains("1970 is the earliest"));
+    assertThat(
+            read(practice("Often", "RRULE:FREQ=DAILY;BYHOUR=8,9;BYMINUTE=0,10,20,30,40,50,55"))
+                .notes())
+        .anyMatch(note -> note.contains("more than 12 times a day"));
+    assertThat(read("X-LONG" + ";TZID=a".repeat(50_000) + ":x", practice("Short")).events())
+        .hasSize(1);
+    assertThat(
+            read(event(
+                    "UID:a",
+                    "SUMMARY:S",
+                    "DTSTARTX" + ";TZID=a".repeat(50_000) + ":x",
+                    "DTSTART:20270310T180000",
+                    "DURATION:PT1H"))
+                .events())
+        .hasSize(1);
+    assertThatThrownBy(
+            () ->
+                read(
+                    practice(
+                        "Listed",
+                        "EXDATE:" + "20270310T180000,".repeat(30_000) + "20270310T180000")))
+        .isInstanceOf(UnreadableCalendarException.class)
+        .hasMessageContaining("30001 dates listed one by one; at most 20000");
+    String[] many = new String[CalendarText.MOST_ENTRIES + 1];
+    for (int i = 0; i < many.length; i++) {
+      many[i] = practice("p" + i);
+    }
+    assertThatThrownBy(() -> read(many)).hasMessageContaining("20001 entries; at most 20000");
+    String[] daily = new String[30];
+    for (int i = 0; i < daily.length; i++) {
+      daily[i] = event("UID:d" + i, "DTSTART:19700102T100000", "DURATION:PT1H", "RRULE:FREQ=DAILY");
+    }
+    assertThatThrownBy(() -> read(daily)).hasMessageContaining("repeats too often to be read");
+  }
+
+  @Test
+  void oneBadEventIsLeftOutByNameAndTheOthersAreRead() {
+    CalendarReader.Content content =
+        read(
+            practice("First"),
+            event("UID:b", "SUMMARY:Broken", "DTSTART:2027-03-10 at six", "DURATION:PT1H"),
+            practice("Last"));
+    assertThat(content.events()).extracting(CalendarEvent::title).containsExactly("First", "Last");
+    assertThat(content.notes())
+        .anyMatch(note -> note.startsWith("“Broken” is left out"))
+        .noneMatch(note -> note.contains("net.fortuna") || note.contains("java."));
+  }
+
+  @Test
+  void severalCalendarsInOneFileAreReadAsOne() {
+    String both = calendar(practice("First")) + calendar(practice("Second"));
+    assertThat(CalendarReader.read(both, OSLO, FIRST, LAST).events())
+        .extracting(CalendarEvent::title)
+        .containsExactly("First", "Second");
+  }
 }

@@ -60,14 +60,14 @@ public final class HttpCaller {
   public Answer send(String method, String path, Object body) {
     String text =
         body == null || body instanceof String ? (String) body : JSON.writeValueAsString(body);
-    return exchange(method, path, text, "application/json");
+    return send(method, path, text, "application/json");
   }
 
   /** Signs in with the form the page uses. */
   public Answer signIn(String email, String password) {
     get("/api/me");
     Answer answer =
-        exchange(
+        send(
             "POST",
             "/api/sign-in",
             "email=" + encoded(email) + "&password=" + encoded(password),
@@ -96,7 +96,8 @@ public final class HttpCaller {
     return URLEncoder.encode(text, StandardCharsets.UTF_8);
   }
 
-  private Answer exchange(String method, String path, String body, String type) {
+  /** Any method with a body of any kind. */
+  public Answer send(String method, String path, String body, String type) {
     HttpRequest.Builder request =
         HttpRequest.newBuilder(URI.create(address + path))
             .timeout(Duration.ofSeconds(30))

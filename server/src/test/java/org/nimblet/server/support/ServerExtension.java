@@ -7,6 +7,10 @@ import org.junit.jupiter.api.extension.ParameterResolver;
 import org.nimblet.server.NimbletApplication;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Primary;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.crypto.password.Pbkdf2PasswordEncoder;
 
 /**
  * Starts the real application once per JVM on a free port against the test cluster. Spring's own
@@ -25,10 +29,21 @@ public final class ServerExtension implements ParameterResolver {
     }
   }
 
+  /** Hashing is slow on purpose; hundreds of accounts of tests need not wait for it. */
+  static class QuickPasswords {
+    @Bean
+    @Primary
+    PasswordEncoder quickPasswordEncoder() {
+      return new Pbkdf2PasswordEncoder(
+          "", 16, 1, Pbkdf2PasswordEncoder.SecretKeyFactoryAlgorithm.PBKDF2WithHmacSHA256);
+    }
+  }
+
   private static synchronized RunningServer server() {
     if (server == null) {
       TestCluster cluster = TestCluster.start();
-      SpringApplication application = new SpringApplication(NimbletApplication.class);
+      SpringApplication application =
+          new SpringApplication(NimbletApplication.class, QuickPasswords.class);
       application.setDefaultProperties(
           Map.of("spring.main.banner-mode", "off", "logging.level.root", "WARN"));
       WebServerApplicationContext context =
