@@ -26,6 +26,7 @@ const id = useId()
 
 <style scoped>
 input {
+  min-width: 5ch;
   max-width: 100%;
   field-sizing: content;
 }

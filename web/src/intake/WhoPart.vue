@@ -28,7 +28,12 @@ const wrong = (field: string) => props.problems.some((p) => p.field === field)
   <section aria-label="Who">
     <h2>Who</h2>
     <p class="sentence">
-      <WordText v-model="form.name" label="Name" :invalid="wrong('name')" />,
+      <WordText
+        v-model="form.name"
+        label="Name"
+        placeholder="their name"
+        :invalid="wrong('name')"
+      />,
       <WordText
         v-model="form.occupation"
         label="What they do"
