@@ -161,7 +161,6 @@ useEventListener(document, 'keydown', key)
 
       <StageReady
         v-if="player.state.value === 'ready'"
-        class="ready"
         :routine="routine"
         @start="toggle"
         @leave="leave"
@@ -285,7 +284,9 @@ useEventListener(document, 'keydown', key)
 }
 header,
 .keys,
-footer,
+footer {
+  grid-column: 1 / -1;
+}
 footer {
   grid-row: -2;
 }
@@ -297,13 +298,6 @@ header {
 .left {
   font-size: 1.25rem;
   line-height: 1.75rem;
-}
-.ready {
-  display: grid;
-  grid-row: 2;
-  grid-template-columns: minmax(0, 576fr) minmax(0, 624fr);
-  gap: 40px;
-  align-items: center;
 }
 .figure {
   min-height: 0;

@@ -65,7 +65,12 @@ const forSafety = computed(() => (props.routine.blockId ? [] : props.routine.lef
 
 <style scoped>
 .ready {
+  display: grid;
+  grid-row: 2;
   grid-column: 1 / -1;
+  grid-template-columns: minmax(0, 576fr) minmax(0, 624fr);
+  gap: 40px;
+  align-items: center;
 }
 .first {
   height: 420px;

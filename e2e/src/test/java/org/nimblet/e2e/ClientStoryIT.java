@@ -91,6 +91,39 @@ class ClientStoryIT {
     assertThat(browser.complaints()).isEmpty();
   }
 
+  /** What lies over something else on the stage, or outside the window. */
+  private static final String OVERLAPS =
+      """
+      const parts = ['.stage header', '.stage .figure', '.stage .words', '.stage footer']
+        .map(part => [part, document.querySelector(part)])
+        .concat([...document.querySelectorAll('.stage .keys button')].map(key => [key.innerText, key]))
+        .map(([name, part]) => [name, part.getBoundingClientRect()])
+        .filter(([, box]) => box.width > 0 && box.height > 0)
+      const wrong = parts.filter(([, box]) =>
+          box.left < -1 || box.right > innerWidth + 1 || box.bottom > innerHeight + 1)
+        .map(([name]) => name + ' leaves the window')
+      parts.forEach(([name, a], i) => parts.slice(i + 1).forEach(([other, b]) => {
+        if (a.left < b.right - 1 && b.left < a.right - 1 && a.top < b.bottom - 1 && b.top < a.bottom - 1)
+          wrong.push(name + ' lies over ' + other)
+      }))
+      return wrong.join('; ')
+      """;
+
+  /**
+   * The stage once came apart while every word on it could still be read and every key be pressed.
+   */
+  private void theStageHoldsItsParts(int width, int height, int leastFigure) {
+    browser.size(width, height);
+    browser.until(
+        "the figure is at least " + leastFigure + " px high",
+        () ->
+            browser.number(
+                    "return document.querySelector('.stage .figure"
+                        + " svg').getBoundingClientRect().height")
+                >= leastFigure);
+    assertThat(String.valueOf(browser.run(OVERLAPS))).as(width + " wide").isEmpty();
+  }
+
   @Test
   void whatHurtsEndsTheStepAndWhatAlarmsEndsTheSession() {
     story = new Story(browser);
@@ -112,6 +145,8 @@ class ClientStoryIT {
     browser.find(".ready");
     browser.keys(" ");
     browser.until("it runs", () -> story.position() > 300);
+    theStageHoldsItsParts(390, 844, 120);
+    theStageHoldsItsParts(1280, 800, 300);
     String first = browser.text(".words h1");
     browser.keys("h");
     browser.click(".panel [aria-label^='Right wrist, thumb side']");
