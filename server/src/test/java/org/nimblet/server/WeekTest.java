@@ -6,6 +6,8 @@ import java.time.DayOfWeek;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.temporal.ChronoUnit;
 import java.time.temporal.TemporalAdjusters;
 import java.util.ArrayList;
 import java.util.List;
@@ -206,37 +208,53 @@ class WeekTest {
     assertThat(week.at("/days/1/pegs/0/startsAt").asString()).startsWith("08:15");
   }
 
-  /** Late in the evening there is no room left, which is said; before that it goes later. */
-  @Test
-  void whatStandsFreeIsPutLaterTodayWhereThereIsRoom(RunningServer server) {
+  /** A client for whom it is between seven and eight in the evening, with a daily recovery. */
+  private static HttpCaller inTheEvening(RunningServer server, LocalTime sleepsAt) {
     Practice practice = new Practice(server);
-    JsonNode client = practice.takeIn(Practice.clientForm());
-    String path = "/api/clients/" + client.get("id").asString();
+    Map<String, Object> form = Practice.clientForm();
+    form.put("timeZone", Practice.zoneAt(19).getId());
+    form.put("sleepsAt", sleepsAt.toString());
+    String client = practice.takeIn(form).get("id").asString();
     practice
         .coach()
         .send(
             "PUT",
-            path + "/programme",
+            "/api/clients/" + client + "/programme",
             programme(List.of(obligation("RECOVERY", "DAILY", "EVENING", false))));
-    HttpCaller own = practice.asClient(client.get("id").asString());
-    JsonNode next = own.get("/api/my/day").json().get("next");
-    if (next.isNull()) {
-      // A minute before midnight nothing is left of the day.
-      return;
-    }
-    Answer later =
-        own.send("POST", "/api/my/day/later", Map.of("lineId", next.get("lineId").asString()));
-    if (later.status() == 200) {
-      Instant start = Instant.parse(later.json().at("/next/start").asString());
-      assertThat(start)
-          .isAfter(Instant.now().plus(Duration.ofMinutes(40)))
-          .isAfter(Instant.parse(next.get("start").asString()));
-    } else {
-      assertThat(later.status()).as(later.body()).isEqualTo(400);
-      assertThat(later.json().at("/errors/0/message").asString()).startsWith("There is no room");
-    }
+    return practice.asClient(client);
+  }
+
+  private static JsonNode next(HttpCaller client) {
+    return client.get("/api/my/day").json().get("next");
+  }
+
+  private static Map<String, Object> later(HttpCaller client) {
+    return Map.of("lineId", next(client).get("lineId").asString());
+  }
+
+  /** Fitting the week anew once drew it back to where it had been. */
+  @Test
+  void whatStandsFreeIsPutLaterTodayAndStaysThere(RunningServer server) {
+    HttpCaller own = inTheEvening(server, LocalTime.of(23, 59));
+    Instant before = Instant.parse(next(own).get("start").asString());
+    Answer answer = own.send("POST", "/api/my/day/later", later(own));
+    assertThat(answer.status()).as(answer.body()).isEqualTo(200);
+    Instant start = Instant.parse(answer.json().at("/next/start").asString());
+    assertThat(start)
+        .isAfter(Instant.now().plus(Duration.ofMinutes(40)))
+        .isAfter(before.plus(Duration.ofMinutes(40)));
+    assertThat(next(own).get("start").asString()).isEqualTo(start.toString());
     assertThat(own.send("POST", "/api/my/day/later", Map.of("lineId", "none")).status())
         .isEqualTo(404);
+  }
+
+  @Test
+  void whereNoRoomIsLeftTodayItIsSaid(RunningServer server) {
+    LocalTime now = LocalTime.now(Practice.zoneAt(19)).truncatedTo(ChronoUnit.MINUTES);
+    HttpCaller own = inTheEvening(server, now.plusMinutes(40));
+    Answer answer = own.send("POST", "/api/my/day/later", later(own));
+    assertThat(answer.status()).as(answer.body()).isEqualTo(400);
+    assertThat(answer.json().at("/errors/0/message").asString()).startsWith("There is no room");
   }
 
   @Test

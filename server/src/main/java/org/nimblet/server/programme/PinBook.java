@@ -81,7 +81,8 @@ class PinBook {
                     new InvalidFieldException(
                         "lineId", "There is no room for it later today; start now or leave it."));
     row.startsAt = start;
-    row.pinned = false;
+    // Put there by hand: fitting the week anew would draw it back to where it had been.
+    row.pinned = true;
     agreed.saveAndFlush(row);
     plans.agree(person.client());
   }

@@ -221,8 +221,17 @@ public final class Practice {
 
   /** A zone where it is about noon, so that no midnight comes into a test. */
   public static ZoneId noonZone() {
-    int east = 12 - Instant.now().atOffset(ZoneOffset.UTC).getHour();
-    return ZoneId.of("Etc/GMT%+d".formatted(-east));
+    return zoneAt(12);
+  }
+
+  /**
+   * A zone where a full hour began within the last hour, so that a test does not depend on when it
+   * runs.
+   */
+  public static ZoneId zoneAt(int hour) {
+    int east = hour - Instant.now().atOffset(ZoneOffset.UTC).getHour();
+    int within = east > 12 ? east - 24 : east < -11 ? east + 24 : east;
+    return ZoneId.of("Etc/GMT%+d".formatted(-within));
   }
 
   /** Today for a client whose clock is UTC. */
