@@ -8,7 +8,7 @@ import { PURPOSES } from '@/parts/labels'
 import PageState from '@/parts/PageState.vue'
 import SafetyNotes from '@/parts/SafetyNotes.vue'
 import { useNow } from '@/parts/useNow'
-import { clock, clockAfter, longDate } from '@/parts/words'
+import { clock, overBy, longDate } from '@/parts/words'
 import NextSession from './NextSession.vue'
 import OwnRoutines from './OwnRoutines.vue'
 import RestOfToday from './RestOfToday.vue'
@@ -27,9 +27,7 @@ const { next, routine, why } = useNextRoutine(data)
 
 const start = computed(() => (next.value ? Date.parse(next.value.start) : 0))
 const end = computed(() => start.value + (routine.value?.lengthMillis ?? 0))
-const endsAt = computed(() =>
-  clockAfter(next.value?.startsAt ?? '', routine.value?.lengthMillis ?? 0),
-)
+const endsAt = computed(() => overBy(next.value?.startsAt ?? '', routine.value?.lengthMillis ?? 0))
 const after = computed(() => {
   const hour = next.value?.endHour ?? 0
   const following = today.value?.pegs.find(

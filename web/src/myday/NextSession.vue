@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { PegView, RoutineView } from '@/api/types'
 import { PURPOSES } from '@/parts/labels'
-import { clock, toMinute } from '@/parts/words'
+import { toMinute } from '@/parts/words'
 import RoutineTape from '@/tape/RoutineTape.vue'
 import { playerOf } from './useNextRoutine'
 
@@ -18,7 +18,7 @@ const props = defineProps<{
 defineEmits<{ later: [] }>()
 
 const times = computed(() => {
-  const from = `${clock(props.session.startsAt)} to ${clock(props.endsAt)}`
+  const from = `${toMinute(props.session.startsAt)} to ${props.endsAt}`
   return props.routine.blockTitle
     ? `${from}, ends as ${props.routine.blockTitle.toLowerCase()} starts`
     : from

@@ -61,7 +61,7 @@ describe('a client’s day', () => {
     const wrapper = await open(myDay(warmUp, [warmUp, recovery]))
     expect(wrapper.find('.next h2').text()).toBe('Warm-up')
     expect(wrapper.find('.next p').text()).toBe(
-      '09:50:02 to 10:00, ends as practice starts; have ready: a towel',
+      '09:50 to 10:00, ends as practice starts; have ready: a towel',
     )
     expect(wrapper.find('a.start').attributes('href')).toBe('/player/c/b')
     expect(wrapper.find('.next').text()).not.toContain('Later today')

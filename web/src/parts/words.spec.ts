@@ -2,12 +2,12 @@ import { describe, expect, it } from 'vitest'
 import {
   addDays,
   clock,
-  clockAfter,
   countdown,
   dayMonth,
   duration,
   hourAsClock,
   longDate,
+  overBy,
   shortDate,
 } from './words'
 
@@ -47,8 +47,8 @@ describe('words', () => {
 
 describe('a time after another', () => {
   it('goes on over the minute, the hour and midnight', () => {
-    expect(clockAfter('16:10', 636_000)).toBe('16:20:36')
-    expect(clockAfter('17:50:02', 598_000)).toBe('18:00:00')
-    expect(clockAfter('23:59:30', 45_000)).toBe('00:00:15')
+    expect(overBy('16:10', 636_000)).toBe('16:21')
+    expect(overBy('17:50:00', 599_400)).toBe('18:00')
+    expect(overBy('23:59:30', 45_000)).toBe('00:01')
   })
 })

@@ -31,13 +31,11 @@ export const clock = (time: string): string => {
 /** A time to the minute: "17:50". */
 export const toMinute = (time: string): string => time.split(':').slice(0, 2).join(':')
 
-/** What the clock shows some milliseconds after a time: ten minutes after "16:10" is "16:20:00". */
-export function clockAfter(time: string, millis: number): string {
+/** The minute by which what began at a time and lasts so long is over: "16:20". */
+export function overBy(time: string, millis: number): string {
   const [hours = 0, minutes = 0, seconds = 0] = time.split(':').map(Number)
-  const all = Math.round(hours * 3600 + minutes * 60 + seconds + millis / 1000) % 86_400
-  return [all / 3600, (all / 60) % 60, all % 60]
-    .map((part) => String(Math.floor(part)).padStart(2, '0'))
-    .join(':')
+  const all = Math.ceil((hours * 3600 + minutes * 60 + seconds + millis / 1000) / 60) % 1440
+  return [all / 60, all % 60].map((part) => String(Math.floor(part)).padStart(2, '0')).join(':')
 }
 
 /** An hour of the day as a clock time: 14.58 is "14:35". */

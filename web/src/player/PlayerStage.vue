@@ -18,7 +18,7 @@ import { endWords, lastStepWords, sideWords } from './stageWords'
 import { usePlayer } from './usePlayer'
 
 /** The dark stage: runs by itself, everything by keys and by touch. */
-const props = withDefaults(defineProps<{ routine: RoutineView; who: string; from?: number }>(), {
+const props = withDefaults(defineProps<{ routine: RoutineView; from?: number }>(), {
   from: 0,
 })
 const emit = defineEmits<{ finished: [record: SessionForm]; left: [] }>()
@@ -152,7 +152,7 @@ useEventListener(document, 'keydown', key)
     <div class="under" :inert="hurting || leaving">
       <header>
         <b class="large title">{{ routine.title }}</b>
-        <span class="quiet large title">{{ who }}</span>
+        <span class="quiet large title">{{ routine.clientName }}</span>
         <span class="push quiet large ends">{{
           endWords(routine.blockTitle, toMinute(routine.endsAt))
         }}</span>

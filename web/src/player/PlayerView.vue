@@ -69,7 +69,6 @@ async function keep(checkIn: CheckInForm) {
   <PlayerStage
     v-else-if="data?.routine"
     :routine="data.routine"
-    :who="account.me.value?.name ?? ''"
     @finished="finished"
     @left="router.push(home())"
   />

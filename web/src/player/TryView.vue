@@ -6,7 +6,6 @@ import { queries } from '@/api/queries'
 import { useAsked } from '@/api/useAsked'
 import { keptDraft } from '@/bench/useBench'
 import PageState from '@/parts/PageState.vue'
-import { account } from '@/stores/account'
 import PlayerStage from './PlayerStage.vue'
 
 /** What lies on the bench, played from any step; nothing of it is written down. */
@@ -23,7 +22,6 @@ const back = () => void router.push('/bench')
   <PlayerStage
     v-if="data?.steps.length"
     :routine="data"
-    :who="account.me.value?.name ?? ''"
     :from="from"
     @finished="back"
     @left="back"

@@ -63,7 +63,7 @@ class SafetyTest {
   }
 
   private static UUID done(OneClient one, String state, List<Map<String, Object>> hurts) {
-    Instant now = Instant.now();
+    Instant now = Instant.now(Practice.CLOCK);
     Map<String, Object> form =
         Practice.sessionForm(
             null, now.minusSeconds(300).toString(), now.minusSeconds(1).toString());
@@ -268,7 +268,7 @@ class SafetyTest {
     assertThat(reason).as("the same day counts as known").isEmpty();
     org.springframework.jdbc.core.simple.JdbcClient jdbc =
         server.context().getBean(org.springframework.jdbc.core.simple.JdbcClient.class);
-    jdbc.sql("update minded set at = now() - interval '3 days' where client_id = ?")
+    jdbc.sql("update minded set at = at - interval '3 days' where client_id = ?")
         .param(one.id())
         .update();
     assertThat(unsuited(one, "fast-open-and-close")).startsWith("Waits for a clinician: weakness");

@@ -30,7 +30,7 @@ class SessionTest {
     static Setting in(RunningServer server) {
       Practice practice = new Practice(server);
       JsonNode client = practice.takeIn(Practice.clientForm());
-      Instant ended = Instant.now().truncatedTo(ChronoUnit.SECONDS);
+      Instant ended = Instant.now(Practice.CLOCK).truncatedTo(ChronoUnit.SECONDS);
       JsonNode block = practice.putBlock(client, dateOf(ended), "23:00", "23:30");
       return new Setting(
           practice,

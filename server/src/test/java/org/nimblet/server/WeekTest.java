@@ -241,7 +241,7 @@ class WeekTest {
     assertThat(answer.status()).as(answer.body()).isEqualTo(200);
     Instant start = Instant.parse(answer.json().at("/next/start").asString());
     assertThat(start)
-        .isAfter(Instant.now().plus(Duration.ofMinutes(40)))
+        .isAfter(Instant.now(Practice.CLOCK).plus(Duration.ofMinutes(40)))
         .isAfter(before.plus(Duration.ofMinutes(40)));
     assertThat(next(own).get("start").asString()).isEqualTo(start.toString());
     assertThat(own.send("POST", "/api/my/day/later", Map.of("lineId", "none")).status())
@@ -250,7 +250,8 @@ class WeekTest {
 
   @Test
   void whereNoRoomIsLeftTodayItIsSaid(RunningServer server) {
-    LocalTime now = LocalTime.now(Practice.zoneAt(19)).truncatedTo(ChronoUnit.MINUTES);
+    LocalTime now =
+        LocalTime.now(Practice.CLOCK.withZone(Practice.zoneAt(19))).truncatedTo(ChronoUnit.MINUTES);
     HttpCaller own = inTheEvening(server, now.plusMinutes(40));
     Answer answer = own.send("POST", "/api/my/day/later", later(own));
     assertThat(answer.status()).as(answer.body()).isEqualTo(400);
@@ -543,11 +544,10 @@ class WeekTest {
   void freeStandingSessionsThatWereMissedCallForAWord(RunningServer server) {
     Practice practice = new Practice(server);
     Map<String, Object> form = Practice.clientForm();
-    form.put("timeZone", Practice.noonZone().getId());
     form.put("wakesAt", "06:00");
     form.put("sleepsAt", "23:00");
     OneClient setting = new OneClient(practice, practice.takeIn(form));
-    String today = LocalDate.now(Practice.noonZone()).toString();
+    String today = Practice.today().toString();
     Map<String, Object> programme =
         programme(
             List.of(

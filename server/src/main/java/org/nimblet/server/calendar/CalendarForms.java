@@ -32,8 +32,8 @@ final class CalendarForms {
           String name,
       @Schema(nullable = true) String text,
       @Schema(nullable = true) @Size(max = 500, message = "Up to 500 characters.") String address,
-      @Schema(nullable = true) @Size(max = 500, message = "At most 500 titles.") @Valid
-          List<TitleChoice> choices) {}
+      @Schema(nullable = true) @Size(max = 500, message = "At most 500 titles.")
+          List<@Valid TitleChoice> choices) {}
 
   /**
    * What a title means.

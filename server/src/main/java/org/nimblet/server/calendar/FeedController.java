@@ -3,11 +3,9 @@ package org.nimblet.server.calendar;
 import jakarta.validation.Valid;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
-import java.util.UUID;
 import org.nimblet.server.calendar.CalendarForms.FeedForm;
 import org.nimblet.server.calendar.CalendarForms.FeedView;
 import org.nimblet.server.client.ClientFile;
-import org.nimblet.server.client.ClientFiles;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.platform.NotFoundException;
 import org.springframework.http.CacheControl;
@@ -33,24 +31,22 @@ class FeedController {
   private static final MediaType CALENDAR =
       new MediaType("text", "calendar", StandardCharsets.UTF_8);
 
-  private final ClientFiles clients;
   private final FeedService feeds;
 
-  FeedController(ClientFiles clients, FeedService feeds) {
-    this.clients = clients;
+  FeedController(FeedService feeds) {
     this.feeds = feeds;
   }
 
   @GetMapping("/api/clients/{clientId}/feed")
-  FeedView feed(@PathVariable UUID clientId) {
-    return view(clients.require(clientId), null);
+  FeedView feed(@PathVariable("clientId") ClientFile client) {
+    return view(client, null);
   }
 
   /** Makes the feed or gives it a new secret; only this answer tells the address. */
   @PostMapping("/api/clients/{clientId}/feed")
   @ResponseStatus(HttpStatus.CREATED)
-  FeedView renewFeed(@PathVariable UUID clientId, @Valid @RequestBody FeedForm form) {
-    ClientFile client = clients.require(clientId);
+  FeedView renewFeed(
+      @PathVariable("clientId") ClientFile client, @Valid @RequestBody FeedForm form) {
     String secret = feeds.renew(client, form);
     return view(
         client,
@@ -62,14 +58,14 @@ class FeedController {
 
   @DeleteMapping("/api/clients/{clientId}/feed")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void removeFeed(@PathVariable UUID clientId) {
-    feeds.remove(clients.require(clientId));
+  void removeFeed(@PathVariable("clientId") ClientFile client) {
+    feeds.remove(client);
   }
 
   /** The calendar as a file. */
   @GetMapping("/api/clients/{clientId}/calendar.ics")
   ResponseEntity<String> calendarFile(
-      @PathVariable UUID clientId,
+      @PathVariable("clientId") ClientFile client,
       @RequestParam(defaultValue = "0") int alarmMinutes,
       @RequestParam(defaultValue = "false") boolean breaks) {
     if (alarmMinutes < 0 || alarmMinutes > CalendarForms.LONGEST_ALARM) {
@@ -77,7 +73,6 @@ class FeedController {
           "alarmMinutes",
           "(%d) must be 0 to %d.".formatted(alarmMinutes, CalendarForms.LONGEST_ALARM));
     }
-    ClientFile client = clients.require(clientId);
     return ResponseEntity.ok()
         .contentType(CALENDAR)
         .header(

@@ -3,7 +3,6 @@ package org.nimblet.server.client;
 import jakarta.validation.Valid;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
 import org.nimblet.core.exercise.Discipline;
 import org.nimblet.server.account.AccountService;
 import org.nimblet.server.account.Scope;
@@ -53,18 +52,19 @@ class ClientController {
   }
 
   @GetMapping("/{clientId}")
-  ClientView read(@PathVariable UUID clientId) {
-    return ClientViews.of(files.require(clientId));
+  ClientView read(@PathVariable("clientId") ClientFile client) {
+    return ClientViews.of(client);
   }
 
   @PutMapping("/{clientId}")
-  ClientView update(@PathVariable UUID clientId, @Valid @RequestBody ClientForm form) {
-    return service.update(clientId, form);
+  ClientView update(
+      @PathVariable("clientId") ClientFile client, @Valid @RequestBody ClientForm form) {
+    return service.update(client, form);
   }
 
   @PostMapping("/{clientId}/invitation")
-  AccountService.Token invite(@PathVariable UUID clientId) {
-    return accounts.invite(scope.coachId(), files.require(clientId).id());
+  AccountService.Token invite(@PathVariable("clientId") ClientFile client) {
+    return accounts.invite(scope.coachId(), client.id());
   }
 
   /** The roles that hands can have in each discipline; none where both do the same. */

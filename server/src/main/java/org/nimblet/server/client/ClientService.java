@@ -66,17 +66,17 @@ public class ClientService {
 
   /** Changes what is known of somebody, unless somebody else did meanwhile. */
   @Transactional
-  public ClientView update(UUID clientId, ClientForm form) {
-    Client client = files.row(clientId);
+  public ClientView update(ClientFile before, ClientForm form) {
+    Client client = files.row(before.id());
     if (client.version != form.version()) {
-      ClientView current = ClientViews.of(files.require(clientId));
+      ClientView current = ClientViews.of(files.require(before.id()));
       throw new ConflictException(
           "Somebody else changed this client meanwhile.", current, changed(current.facts(), form));
     }
     write(client, form);
     writeActivities(client, form.activities());
     clients.saveAndFlush(client);
-    ClientFile changed = files.require(clientId);
+    ClientFile changed = files.require(before.id());
     events.publishEvent(new PersonChanged(changed));
     return ClientViews.of(changed);
   }

@@ -5,7 +5,6 @@ import java.time.Clock;
 import java.util.List;
 import java.util.UUID;
 import org.nimblet.server.client.ClientFile;
-import org.nimblet.server.client.ClientFiles;
 import org.nimblet.server.health.HealthForms.ClearanceForm;
 import org.nimblet.server.health.HealthForms.HealthView;
 import org.nimblet.server.health.HealthForms.MindedForm;
@@ -25,19 +24,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/clients/{clientId}")
 class HealthController {
 
-  private final ClientFiles clients;
   private final HealthService service;
   private final HealthFiles files;
   private final HealthViews views;
   private final Clock clock;
 
-  HealthController(
-      ClientFiles clients,
-      HealthService service,
-      HealthFiles files,
-      HealthViews views,
-      Clock clock) {
-    this.clients = clients;
+  HealthController(HealthService service, HealthFiles files, HealthViews views, Clock clock) {
     this.service = service;
     this.files = files;
     this.views = views;
@@ -45,14 +37,14 @@ class HealthController {
   }
 
   @GetMapping("/health")
-  HealthView health(@PathVariable UUID clientId) {
-    return views.of(clients.require(clientId));
+  HealthView health(@PathVariable("clientId") ClientFile client) {
+    return views.of(client);
   }
 
   /** What hurts, as the player asks about it. */
   @GetMapping("/pains")
-  List<PainView> pains(@PathVariable UUID clientId) {
-    return files.of(clients.require(clientId)).pains(clock.instant()).stream()
+  List<PainView> pains(@PathVariable("clientId") ClientFile client) {
+    return files.of(client).pains(clock.instant()).stream()
         .map(
             now ->
                 new PainView(
@@ -65,49 +57,46 @@ class HealthController {
   }
 
   @PostMapping("/health/pains")
-  HealthView tell(@PathVariable UUID clientId, @Valid @RequestBody ToldPainsForm form) {
-    ClientFile client = clients.require(clientId);
+  HealthView tell(
+      @PathVariable("clientId") ClientFile client, @Valid @RequestBody ToldPainsForm form) {
     service.tell(client, form.pains());
     return views.of(client);
   }
 
   @PostMapping("/health/screenings")
-  HealthView screen(@PathVariable UUID clientId, @Valid @RequestBody ScreeningForm form) {
-    ClientFile client = clients.require(clientId);
+  HealthView screen(
+      @PathVariable("clientId") ClientFile client, @Valid @RequestBody ScreeningForm form) {
     service.screen(client, form.answers());
     return views.of(client);
   }
 
   @PostMapping("/health/screenings/{screeningId}/clearance")
   HealthView clear(
-      @PathVariable UUID clientId,
+      @PathVariable("clientId") ClientFile client,
       @PathVariable UUID screeningId,
       @Valid @RequestBody ClearanceForm form) {
-    ClientFile client = clients.require(clientId);
     service.clear(client, screeningId, form.words());
     return views.of(client);
   }
 
   @PostMapping("/health/screenings/{screeningId}/mistake")
   HealthView takeBack(
-      @PathVariable UUID clientId,
+      @PathVariable("clientId") ClientFile client,
       @PathVariable UUID screeningId,
       @Valid @RequestBody MistakeForm form) {
-    ClientFile client = clients.require(clientId);
     service.takeBack(client, screeningId, form.words());
     return views.of(client);
   }
 
   @PostMapping("/health/minded")
-  HealthView mind(@PathVariable UUID clientId, @Valid @RequestBody MindedForm form) {
-    ClientFile client = clients.require(clientId);
+  HealthView mind(
+      @PathVariable("clientId") ClientFile client, @Valid @RequestBody MindedForm form) {
     service.mind(client, form);
     return views.of(client);
   }
 
   @DeleteMapping("/health/minded/{mindedId}")
-  HealthView end(@PathVariable UUID clientId, @PathVariable UUID mindedId) {
-    ClientFile client = clients.require(clientId);
+  HealthView end(@PathVariable("clientId") ClientFile client, @PathVariable UUID mindedId) {
     service.endMinding(client, mindedId);
     return views.of(client);
   }

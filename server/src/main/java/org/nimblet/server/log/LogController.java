@@ -4,11 +4,9 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
-import java.util.UUID;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.session.SessionLedger;
 import org.nimblet.core.session.SessionState;
-import org.nimblet.server.person.People;
 import org.nimblet.server.person.Person;
 import org.nimblet.server.programme.Agenda;
 import org.nimblet.server.session.SessionLog;
@@ -26,12 +24,10 @@ class LogController {
   /** How far back the log is shown. */
   private static final int LOG_DAYS = 42;
 
-  private final People people;
   private final SessionLog log;
   private final Agenda agenda;
 
-  LogController(People people, SessionLog log, Agenda agenda) {
-    this.people = people;
+  LogController(SessionLog log, Agenda agenda) {
     this.log = log;
     this.agenda = agenda;
   }
@@ -48,8 +44,7 @@ class LogController {
   record LogView(List<LogEntry> entries, List<MissedEntry> missed) {}
 
   @GetMapping
-  LogView log(@PathVariable UUID clientId) {
-    Person person = people.require(clientId);
+  LogView log(@PathVariable("clientId") Person person) {
     LocalDate first = person.today().minusDays(LOG_DAYS - 1L);
     return new LogView(
         log.of(person.client(), person.told(), first, person.today()),

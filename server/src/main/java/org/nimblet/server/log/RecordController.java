@@ -4,7 +4,6 @@ import jakarta.validation.Valid;
 import java.util.Optional;
 import java.util.UUID;
 import org.nimblet.server.client.ClientFile;
-import org.nimblet.server.client.ClientFiles;
 import org.nimblet.server.routine.RoutineTitles;
 import org.nimblet.server.session.SessionForms.CheckInForm;
 import org.nimblet.server.session.SessionForms.SessionForm;
@@ -24,12 +23,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/clients/{clientId}")
 class RecordController {
 
-  private final ClientFiles clients;
   private final SessionService service;
   private final RoutineTitles routines;
 
-  RecordController(ClientFiles clients, SessionService service, RoutineTitles routines) {
-    this.clients = clients;
+  RecordController(SessionService service, RoutineTitles routines) {
     this.service = service;
     this.routines = routines;
   }
@@ -38,10 +35,9 @@ class RecordController {
   @PutMapping("/sessions/{sessionId}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void record(
-      @PathVariable UUID clientId,
+      @PathVariable("clientId") ClientFile client,
       @PathVariable UUID sessionId,
       @Valid @RequestBody SessionForm form) {
-    ClientFile client = clients.require(clientId);
     try {
       service.record(client, sessionId, form, () -> played(client, form));
     } catch (DataIntegrityViolationException e) {
@@ -58,9 +54,9 @@ class RecordController {
   @PutMapping("/sessions/{sessionId}/check-in")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void checkIn(
-      @PathVariable UUID clientId,
+      @PathVariable("clientId") ClientFile client,
       @PathVariable UUID sessionId,
       @Valid @RequestBody CheckInForm form) {
-    service.checkIn(clients.require(clientId), sessionId, form);
+    service.checkIn(client, sessionId, form);
   }
 }

@@ -94,7 +94,10 @@ class Problems extends ResponseEntityExceptionHandler {
   ProblemDetail wrongAddress(MethodArgumentTypeMismatchException e) {
     if (e.getParameter()
         .hasParameterAnnotation(org.springframework.web.bind.annotation.PathVariable.class)) {
-      return problem(HttpStatus.NOT_FOUND, "Not found", "There is no such " + e.getName() + ".");
+      return notFound(
+          e.getMostSpecificCause() instanceof NotFoundException known
+              ? known
+              : new NotFoundException(e.getName().replaceFirst("Id$", "")));
     }
     return invalid(
         List.of(

@@ -1,7 +1,5 @@
 package org.nimblet.server.programme;
 
-import java.util.UUID;
-import org.nimblet.server.person.People;
 import org.nimblet.server.person.Person;
 import org.nimblet.server.programme.PlanForms.AgreementView;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -14,18 +12,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/clients/{clientId}/plan")
 class PlanController {
 
-  private final People people;
   private final PlanService plans;
 
-  PlanController(People people, PlanService plans) {
-    this.people = people;
+  PlanController(PlanService plans) {
     this.plans = plans;
   }
 
   /** Fits the weeks ahead and keeps the result as agreed. */
   @PostMapping
-  AgreementView agree(@PathVariable UUID clientId) {
-    Person person = people.require(clientId);
+  AgreementView agree(@PathVariable("clientId") Person person) {
     return PlanViews.agreement(person, plans.agree(person.client()));
   }
 }

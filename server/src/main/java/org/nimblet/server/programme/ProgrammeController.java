@@ -2,8 +2,7 @@ package org.nimblet.server.programme;
 
 import jakarta.validation.Valid;
 import java.util.List;
-import java.util.UUID;
-import org.nimblet.server.person.People;
+import org.nimblet.server.person.Person;
 import org.nimblet.server.programme.ProgrammeForms.ProgrammeChoices;
 import org.nimblet.server.programme.ProgrammeForms.ProgrammeForm;
 import org.nimblet.server.programme.ProgrammeForms.ProgrammeView;
@@ -22,36 +21,35 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class ProgrammeController {
 
-  private final People people;
   private final ProgrammeService service;
 
-  ProgrammeController(People people, ProgrammeService service) {
-    this.people = people;
+  ProgrammeController(ProgrammeService service) {
     this.service = service;
   }
 
   /** What can be chosen while a programme is written, the ready ones among it. */
   @GetMapping("/clients/{clientId}/programme/choices")
-  ProgrammeChoices choices(@PathVariable UUID clientId) {
-    return service.choices(people.require(clientId));
+  ProgrammeChoices choices(@PathVariable("clientId") Person person) {
+    return service.choices(person);
   }
 
   /** The programme a client is on: a list of one, or an empty one. */
   @GetMapping("/clients/{clientId}/programme")
-  List<ProgrammeView> programme(@PathVariable UUID clientId) {
-    return service.current(people.require(clientId)).map(List::of).orElse(List.of());
+  List<ProgrammeView> programme(@PathVariable("clientId") Person person) {
+    return service.current(person).map(List::of).orElse(List.of());
   }
 
   /** Puts a client on a programme, or changes the one they are on. */
   @PutMapping("/clients/{clientId}/programme")
-  ProgrammeView save(@PathVariable UUID clientId, @Valid @RequestBody ProgrammeForm form) {
-    return service.save(people.require(clientId), form);
+  ProgrammeView save(
+      @PathVariable("clientId") Person person, @Valid @RequestBody ProgrammeForm form) {
+    return service.save(person, form);
   }
 
   /** Ends the programme; what was done under it stays in the log. */
   @DeleteMapping("/clients/{clientId}/programme")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void end(@PathVariable UUID clientId) {
-    service.end(people.require(clientId).client());
+  void end(@PathVariable("clientId") Person person) {
+    service.end(person.client());
   }
 }

@@ -8,7 +8,6 @@ import jakarta.validation.constraints.NotNull;
 import java.time.Instant;
 import java.time.LocalTime;
 import java.util.List;
-import java.util.UUID;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.schedule.ReminderTime;
 import org.nimblet.server.account.Scope;
@@ -80,13 +79,13 @@ class ReminderController {
       @Schema(type = "string") LocalTime startsAt) {}
 
   @GetMapping("/clients/{clientId}/reminders")
-  ReminderView reminders(@PathVariable UUID clientId) {
-    return view(clients.require(clientId));
+  ReminderView reminders(@PathVariable("clientId") ClientFile client) {
+    return view(client);
   }
 
   @PutMapping("/clients/{clientId}/reminders")
-  ReminderView chooseReminders(@PathVariable UUID clientId, @Valid @RequestBody ReminderForm form) {
-    ClientFile client = clients.require(clientId);
+  ReminderView chooseReminders(
+      @PathVariable("clientId") ClientFile client, @Valid @RequestBody ReminderForm form) {
     ReminderChoice choice = new ReminderChoice();
     choice.clientId = client.id();
     choice.coachId = client.coachId();

@@ -96,7 +96,6 @@ class ReminderService {
   }
 
   /** The session to tell of in the open application now, if there is one and it is wanted. */
-  @Transactional(readOnly = true)
   Optional<Upcoming> notice(ClientFile client) {
     ReminderChoice choice = choice(client);
     if (!choice.inApp) {
@@ -113,7 +112,6 @@ class ReminderService {
   }
 
   /** Writes the mail that is due for a client; each occasion once. */
-  @Transactional
   void writeDue(ClientFile client, ReminderChoice choice) {
     Optional<String> address = address(client);
     if (address.isEmpty()) {

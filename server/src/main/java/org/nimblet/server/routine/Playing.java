@@ -59,9 +59,9 @@ class Playing {
    *
    * @throws InvalidFieldException if nothing can be composed, with the reason
    */
-  RoutineView playNow(UUID clientId, Purpose purpose, int minutes) {
-    Person person = people.require(clientId);
-    ReadDraft read = reader.readStartingNow(Draft.empty(clientId, purpose, minutes * 60), person);
+  RoutineView playNow(Person person, Purpose purpose, int minutes) {
+    ReadDraft read =
+        reader.readStartingNow(Draft.empty(person.client().id(), purpose, minutes * 60), person);
     Composition composition =
         new Composer(read.library().library(), purpose).compose(read.request());
     if (composition instanceof Composition.NotComposed none) {

@@ -6,7 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.server.client.ClientFile;
-import org.nimblet.server.client.ClientFiles;
+import org.nimblet.server.person.Person;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.routine.Bench.Draft;
 import org.nimblet.server.routine.RoutineForms.RestorationForm;
@@ -31,12 +31,10 @@ class RoutineController {
 
   private static final int LONGEST_MINUTES = 30;
 
-  private final ClientFiles clients;
   private final RoutineService service;
   private final Playing playing;
 
-  RoutineController(ClientFiles clients, RoutineService service, Playing playing) {
-    this.clients = clients;
+  RoutineController(RoutineService service, Playing playing) {
     this.service = service;
     this.playing = playing;
   }
@@ -94,24 +92,25 @@ class RoutineController {
   }
 
   @GetMapping("/clients/{clientId}/routines")
-  List<RoutineSummary> ofClient(@PathVariable UUID clientId) {
-    return service.of(clients.require(clientId));
+  List<RoutineSummary> ofClient(@PathVariable("clientId") ClientFile client) {
+    return service.of(client);
   }
 
   /** A routine for a planned session, composed as it begins: what was said last counts. */
   @GetMapping("/clients/{clientId}/play/{purpose}/{minutes}")
   RoutineView playNow(
-      @PathVariable UUID clientId, @PathVariable Purpose purpose, @PathVariable int minutes) {
+      @PathVariable("clientId") Person person,
+      @PathVariable Purpose purpose,
+      @PathVariable int minutes) {
     if (minutes < 1 || minutes > LONGEST_MINUTES) {
       throw new InvalidFieldException(
           "minutes", "(%d) must be 1 to %d.".formatted(minutes, LONGEST_MINUTES));
     }
-    return playing.playNow(clientId, purpose, minutes);
+    return playing.playNow(person, purpose, minutes);
   }
 
   @GetMapping("/clients/{clientId}/routines/{routineId}/play")
-  RoutineView play(@PathVariable UUID clientId, @PathVariable UUID routineId) {
-    ClientFile client = clients.require(clientId);
+  RoutineView play(@PathVariable("clientId") ClientFile client, @PathVariable UUID routineId) {
     service.requireOf(client, routineId);
     StoredRoutine stored = service.view(routineId, 0);
     Draft draft =

@@ -40,6 +40,7 @@ final class RoutineViews {
   /** A routine at a time. */
   record RoutineView(
       UUID clientId,
+      String clientName,
       @Schema(nullable = true) UUID blockId,
       @Schema(nullable = true) UUID routineId,
       Purpose purpose,
@@ -143,6 +144,7 @@ final class RoutineViews {
     Instant end = occasion.start().plusMillis(cueSheet.lengthMillis());
     return new RoutineView(
         client.id(),
+        client.name(),
         occasion.blockId().orElse(null),
         occasion.routineId().orElse(null),
         purpose,

@@ -1,11 +1,9 @@
 package org.nimblet.server.routine;
 
 import java.util.List;
-import java.util.UUID;
 import org.nimblet.core.routine.ClientFacts;
 import org.nimblet.core.routine.HandUse;
 import org.nimblet.core.routine.Rejection;
-import org.nimblet.server.person.People;
 import org.nimblet.server.person.Person;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -16,18 +14,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/clients/{clientId}/unsuited-exercises")
 class SuitedExercisesController {
 
-  private final People people;
-
-  SuitedExercisesController(People people) {
-    this.people = people;
-  }
+  SuitedExercisesController() {}
 
   /** An exercise that does not suit a client, and why. */
   record UnsuitedView(String exerciseId, String reason) {}
 
   @GetMapping
-  List<UnsuitedView> unsuited(@PathVariable UUID clientId) {
-    Person person = people.require(clientId);
+  List<UnsuitedView> unsuited(@PathVariable("clientId") Person person) {
     ClientFacts facts = RoutineRequests.factsToday(person);
     HandUse use = RoutineRequests.use(person.client().activities());
     return person.library().library().exercises().stream()

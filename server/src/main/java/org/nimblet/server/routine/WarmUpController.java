@@ -4,7 +4,6 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Optional;
 import java.util.UUID;
 import org.nimblet.core.routine.Composition;
-import org.nimblet.server.person.People;
 import org.nimblet.server.person.Person;
 import org.nimblet.server.routine.RoutineViews.RoutineView;
 import org.nimblet.server.routine.WarmUps.PlannedWarmUp;
@@ -19,12 +18,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/clients/{clientId}/blocks/{blockId}/warm-up")
 class WarmUpController {
 
-  private final People people;
   private final DaySchedules days;
   private final WarmUps warmUps;
 
-  WarmUpController(People people, DaySchedules days, WarmUps warmUps) {
-    this.people = people;
+  WarmUpController(DaySchedules days, WarmUps warmUps) {
     this.days = days;
     this.warmUps = warmUps;
   }
@@ -33,8 +30,7 @@ class WarmUpController {
   record WarmUpView(String reason, @Schema(nullable = true) RoutineView routine) {}
 
   @GetMapping
-  WarmUpView warmUp(@PathVariable UUID clientId, @PathVariable UUID blockId) {
-    Person person = people.require(clientId);
+  WarmUpView warmUp(@PathVariable("clientId") Person person, @PathVariable UUID blockId) {
     DaySchedule day = days.dayOf(person.client(), blockId);
     DaySchedule.DayBlock block = day.block(blockId).orElseThrow();
     WarmUps.Answer answer = warmUps.forBlock(person, day, block);

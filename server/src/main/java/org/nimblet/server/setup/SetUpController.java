@@ -1,7 +1,7 @@
 package org.nimblet.server.setup;
 
 import jakarta.validation.Valid;
-import java.util.UUID;
+import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.client.ClientFiles;
 import org.nimblet.server.setup.SetUpForms.ComparisonForm;
 import org.nimblet.server.setup.SetUpForms.LookForm;
@@ -28,25 +28,30 @@ class SetUpController {
   }
 
   @GetMapping
-  SetUpView setUp(@PathVariable UUID clientId) {
-    return service.view(clients.require(clientId));
+  SetUpView setUp(@PathVariable("clientId") ClientFile client) {
+    return service.view(client);
   }
 
   @PostMapping("/looks")
-  SetUpView look(@PathVariable UUID clientId, @Valid @RequestBody LookForm form) {
-    service.look(clients.require(clientId), form);
-    return setUp(clientId);
+  SetUpView look(@PathVariable("clientId") ClientFile client, @Valid @RequestBody LookForm form) {
+    service.look(client, form);
+    return changed(client);
   }
 
   @PutMapping("/riding-point")
-  SetUpView ride(@PathVariable UUID clientId, @Valid @RequestBody RidingForm form) {
-    service.ride(clients.require(clientId), form);
-    return setUp(clientId);
+  SetUpView ride(@PathVariable("clientId") ClientFile client, @Valid @RequestBody RidingForm form) {
+    service.ride(client, form);
+    return changed(client);
   }
 
   @PostMapping("/comparisons")
-  SetUpView compare(@PathVariable UUID clientId, @Valid @RequestBody ComparisonForm form) {
-    service.compare(clients.require(clientId), form);
-    return setUp(clientId);
+  SetUpView compare(
+      @PathVariable("clientId") ClientFile client, @Valid @RequestBody ComparisonForm form) {
+    service.compare(client, form);
+    return changed(client);
+  }
+
+  private SetUpView changed(ClientFile before) {
+    return setUp(clients.require(before.id()));
   }
 }

@@ -78,8 +78,8 @@ class TodayController {
 
   /** One day of a client. */
   @GetMapping("/clients/{clientId}/day")
-  DayView day(@PathVariable UUID clientId, @RequestParam(required = false) LocalDate date) {
-    Person person = people.require(clientId);
+  DayView day(
+      @PathVariable("clientId") Person person, @RequestParam(required = false) LocalDate date) {
     return days.day(person, Optional.ofNullable(date).orElseGet(person::today));
   }
 }

@@ -7,7 +7,6 @@ import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
-import java.util.UUID;
 import org.nimblet.server.person.People;
 import org.nimblet.server.person.Person;
 import org.nimblet.server.programme.PlanForms.PinForm;
@@ -52,23 +51,22 @@ class WeekController {
 
   /** The week in which a date lies, this week without one. */
   @GetMapping
-  WeekView week(@PathVariable UUID clientId, @RequestParam(required = false) LocalDate date) {
-    Person person = people.require(clientId);
+  WeekView week(
+      @PathVariable("clientId") Person person, @RequestParam(required = false) LocalDate date) {
     return view(person, weeks.of(person, Optional.ofNullable(date).orElseGet(person::today)));
   }
 
   /** The week as it would be; nothing is stored. */
   @PostMapping("/preview")
-  WeekView preview(@PathVariable UUID clientId, @Valid @RequestBody PreviewForm form) {
-    Person person = people.require(clientId);
+  WeekView preview(@PathVariable("clientId") Person person, @Valid @RequestBody PreviewForm form) {
     return view(person, weeks.preview(person, form));
   }
 
   /** Moves sessions, all or none, and answers the week as it is then. */
   @PostMapping("/pins")
-  WeekView pin(@PathVariable UUID clientId, @Valid @RequestBody PinsForm form) {
-    weeks.pin(people.require(clientId), form.pins());
-    return week(clientId, form.date());
+  WeekView pin(@PathVariable("clientId") Person person, @Valid @RequestBody PinsForm form) {
+    weeks.pin(person, form.pins());
+    return week(people.require(person.id()), form.date());
   }
 
   private static WeekView view(Person person, PlannedWeek week) {

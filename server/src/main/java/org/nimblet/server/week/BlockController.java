@@ -2,7 +2,7 @@ package org.nimblet.server.week;
 
 import jakarta.validation.Valid;
 import java.util.UUID;
-import org.nimblet.server.client.ClientFiles;
+import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.week.BlockForms.BlockForm;
 import org.nimblet.server.week.BlockForms.BlockView;
 import org.nimblet.server.week.BlockForms.RestoreForm;
@@ -22,51 +22,57 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/clients/{clientId}/blocks")
 class BlockController {
 
-  private final ClientFiles clients;
   private final BlockService service;
 
-  BlockController(ClientFiles clients, BlockService service) {
-    this.clients = clients;
+  BlockController(BlockService service) {
     this.service = service;
   }
 
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
-  BlockView create(@PathVariable UUID clientId, @Valid @RequestBody BlockForm form) {
-    return service.create(clients.require(clientId), form);
+  BlockView create(
+      @PathVariable("clientId") ClientFile client, @Valid @RequestBody BlockForm form) {
+    return service.create(client, form);
   }
 
   @PostMapping("/series")
   @ResponseStatus(HttpStatus.CREATED)
-  SeriesView createSeries(@PathVariable UUID clientId, @Valid @RequestBody SeriesForm form) {
-    return service.createSeries(clients.require(clientId), form);
+  SeriesView createSeries(
+      @PathVariable("clientId") ClientFile client, @Valid @RequestBody SeriesForm form) {
+    return service.createSeries(client, form);
   }
 
   @PutMapping("/{blockId}")
   BlockView update(
-      @PathVariable UUID clientId, @PathVariable UUID blockId, @Valid @RequestBody BlockForm form) {
-    return service.update(clients.require(clientId), blockId, form);
+      @PathVariable("clientId") ClientFile client,
+      @PathVariable UUID blockId,
+      @Valid @RequestBody BlockForm form) {
+    return service.update(client, blockId, form);
   }
 
   @PutMapping("/{blockId}/following")
   SeriesView updateFollowing(
-      @PathVariable UUID clientId, @PathVariable UUID blockId, @Valid @RequestBody BlockForm form) {
-    return service.updateFollowing(clients.require(clientId), blockId, form);
+      @PathVariable("clientId") ClientFile client,
+      @PathVariable UUID blockId,
+      @Valid @RequestBody BlockForm form) {
+    return service.updateFollowing(client, blockId, form);
   }
 
   @DeleteMapping("/{blockId}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void delete(@PathVariable UUID clientId, @PathVariable UUID blockId) {
-    service.delete(clients.require(clientId), blockId);
+  void delete(@PathVariable("clientId") ClientFile client, @PathVariable UUID blockId) {
+    service.delete(client, blockId);
   }
 
   @DeleteMapping("/{blockId}/following")
-  SeriesView deleteFollowing(@PathVariable UUID clientId, @PathVariable UUID blockId) {
-    return service.deleteFollowing(clients.require(clientId), blockId);
+  SeriesView deleteFollowing(
+      @PathVariable("clientId") ClientFile client, @PathVariable UUID blockId) {
+    return service.deleteFollowing(client, blockId);
   }
 
   @PostMapping("/restoration")
-  SeriesView restore(@PathVariable UUID clientId, @Valid @RequestBody RestoreForm form) {
-    return service.restore(clients.require(clientId), form);
+  SeriesView restore(
+      @PathVariable("clientId") ClientFile client, @Valid @RequestBody RestoreForm form) {
+    return service.restore(client, form);
   }
 }

@@ -40,8 +40,7 @@ final class BlockForms {
       boolean performance,
       @NotNull(message = "What the block is made of; nothing for one whole.")
           @Size(max = 30, message = "At most 30 parts.")
-          @Valid
-          List<PartForm> parts) {}
+          List<@Valid PartForm> parts) {}
 
   /**
    * A round, set, piece or technique.
@@ -105,8 +104,8 @@ final class BlockForms {
 
   /** Blocks as they were before. */
   record RestoreForm(
-      @NotNull(message = "The blocks.") @Size(max = 400, message = "At most 400 blocks.") @Valid
-          List<BlockView> blocks) {}
+      @NotNull(message = "The blocks.") @Size(max = 400, message = "At most 400 blocks.")
+          List<@Valid BlockView> blocks) {}
 
   /**
    * What a form says of a block.

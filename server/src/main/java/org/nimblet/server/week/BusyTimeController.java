@@ -7,7 +7,6 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.UUID;
 import org.nimblet.server.client.ClientFile;
-import org.nimblet.server.client.ClientFiles;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.week.BlockBook.DayTime;
 import org.springframework.http.HttpStatus;
@@ -25,11 +24,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/clients/{clientId}/busy-times")
 class BusyTimeController {
 
-  private final ClientFiles clients;
   private final BlockBook book;
 
-  BusyTimeController(ClientFiles clients, BlockBook book) {
-    this.clients = clients;
+  BusyTimeController(BlockBook book) {
     this.book = book;
   }
 
@@ -47,8 +44,8 @@ class BusyTimeController {
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   @Transactional
-  BusyTimeView createBusyTime(@PathVariable UUID clientId, @Valid @RequestBody BusyTimeForm form) {
-    ClientFile client = clients.require(clientId);
+  BusyTimeView createBusyTime(
+      @PathVariable("clientId") ClientFile client, @Valid @RequestBody BusyTimeForm form) {
     if (form.startsAt().equals(form.endsAt())) {
       throw new InvalidFieldException(
           "endsAt", "(%s) must differ from the start.".formatted(form.endsAt()));
@@ -61,8 +58,7 @@ class BusyTimeController {
   @DeleteMapping("/{busyTimeId}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   @Transactional
-  void deleteBusyTime(@PathVariable UUID clientId, @PathVariable UUID busyTimeId) {
-    ClientFile client = clients.require(clientId);
+  void deleteBusyTime(@PathVariable("clientId") ClientFile client, @PathVariable UUID busyTimeId) {
     book.requireBusy(client, busyTimeId);
     book.removeBusy(client, busyTimeId);
     book.changed(client);

@@ -13,7 +13,6 @@ import org.nimblet.core.schedule.PracticeDay.Part;
 import org.nimblet.core.schedule.PracticeDay.PracticePartKind;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.client.ClientFile.ActivityFile;
-import org.nimblet.server.client.ClientFiles;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.week.BlockBook.BlockContent;
 import org.nimblet.server.week.BlockBook.DayTime;
@@ -35,27 +34,25 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/clients/{clientId}/practice-days")
 class PracticeDayController {
 
-  private final ClientFiles clients;
   private final BlockBook book;
   private final Clock clock;
 
-  PracticeDayController(ClientFiles clients, BlockBook book, Clock clock) {
-    this.clients = clients;
+  PracticeDayController(BlockBook book, Clock clock) {
     this.book = book;
     this.clock = clock;
   }
 
   /** What a day of practice begins as, and whether it could be put anywhere. */
   @GetMapping("/proposal")
-  PracticeProposal proposal(@PathVariable UUID clientId) {
-    return PracticeDayForms.proposal(clients.require(clientId), clock);
+  PracticeProposal proposal(@PathVariable("clientId") ClientFile client) {
+    return PracticeDayForms.proposal(client, clock);
   }
 
   /** When everything would be; nothing is stored. */
   @PostMapping("/preview")
   PracticeDayView previewPracticeDay(
-      @PathVariable UUID clientId, @Valid @RequestBody PracticeDayForm form) {
-    activity(clients.require(clientId), form);
+      @PathVariable("clientId") ClientFile client, @Valid @RequestBody PracticeDayForm form) {
+    activity(client, form);
     return PracticeDayForms.view(form, PracticeDayForms.day(form), List.of());
   }
 
@@ -66,8 +63,7 @@ class PracticeDayController {
   @ResponseStatus(HttpStatus.CREATED)
   @Transactional
   PracticeDayView putPracticeDay(
-      @PathVariable UUID clientId, @Valid @RequestBody PracticeDayForm form) {
-    ClientFile client = clients.require(clientId);
+      @PathVariable("clientId") ClientFile client, @Valid @RequestBody PracticeDayForm form) {
     ActivityFile activity = activity(client, form);
     PracticeDay day = PracticeDayForms.day(form);
     List<BlockContent> contents = new ArrayList<>();

@@ -79,8 +79,7 @@ final class PracticeDayForms {
       @Schema(type = "string", nullable = true, example = "13:00") LocalTime endsAt,
       @NotNull(message = "At most 12 techniques.")
           @Size(max = MOST_TECHNIQUES, message = "At most 12 techniques.")
-          @Valid
-          List<SegmentForm> techniques,
+          List<@Valid SegmentForm> techniques,
       @Min(value = 0, message = "0 to 120 min.") @Max(value = 120, message = "0 to 120 min.")
           int restMinutes,
       @Min(value = 0, message = "0 to 240 min.") @Max(value = 240, message = "0 to 240 min.")

@@ -12,7 +12,6 @@ import java.util.UUID;
 import org.nimblet.core.schedule.BlockSentence;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.client.ClientFile.ActivityFile;
-import org.nimblet.server.client.ClientFiles;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.week.BlockBook.BlockContent;
 import org.nimblet.server.week.BlockBook.DayTime;
@@ -30,13 +29,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/clients/{clientId}/sentences")
 class SentenceController {
 
-  private final ClientFiles clients;
   private final BlockBook book;
   private final SeriesDates seriesDates;
   private final Clock clock;
 
-  SentenceController(ClientFiles clients, BlockBook book, SeriesDates seriesDates, Clock clock) {
-    this.clients = clients;
+  SentenceController(BlockBook book, SeriesDates seriesDates, Clock clock) {
     this.book = book;
     this.seriesDates = seriesDates;
     this.clock = clock;
@@ -63,8 +60,9 @@ class SentenceController {
 
   /** What a sentence means; nothing is stored. */
   @PostMapping("/preview")
-  SentenceView readSentence(@PathVariable UUID clientId, @Valid @RequestBody SentenceForm form) {
-    BlockSentence sentence = read(clients.require(clientId), form);
+  SentenceView readSentence(
+      @PathVariable("clientId") ClientFile client, @Valid @RequestBody SentenceForm form) {
+    BlockSentence sentence = read(client, form);
     return new SentenceView(
         sentence.words(), sentence.first(), dates(sentence).size(), List.of(), List.of());
   }
@@ -73,8 +71,8 @@ class SentenceController {
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
   @Transactional
-  SentenceView writeSentence(@PathVariable UUID clientId, @Valid @RequestBody SentenceForm form) {
-    ClientFile client = clients.require(clientId);
+  SentenceView writeSentence(
+      @PathVariable("clientId") ClientFile client, @Valid @RequestBody SentenceForm form) {
     BlockSentence sentence = read(client, form);
     List<DayTime> times =
         dates(sentence).stream()

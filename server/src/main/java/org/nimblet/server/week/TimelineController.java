@@ -2,7 +2,7 @@ package org.nimblet.server.week;
 
 import jakarta.validation.Valid;
 import java.util.UUID;
-import org.nimblet.server.client.ClientFiles;
+import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.week.TimelineForms.RoundForm;
 import org.nimblet.server.week.TimelineForms.RoundView;
 import org.nimblet.server.week.TimelineForms.TimelineView;
@@ -20,23 +20,23 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/clients/{clientId}/blocks/{blockId}")
 class TimelineController {
 
-  private final ClientFiles clients;
   private final TimelineService service;
 
-  TimelineController(ClientFiles clients, TimelineService service) {
-    this.clients = clients;
+  TimelineController(TimelineService service) {
     this.service = service;
   }
 
   @GetMapping("/timeline")
-  TimelineView timeline(@PathVariable UUID clientId, @PathVariable UUID blockId) {
-    return service.timeline(clients.require(clientId), blockId);
+  TimelineView timeline(@PathVariable("clientId") ClientFile client, @PathVariable UUID blockId) {
+    return service.timeline(client, blockId);
   }
 
   @PostMapping("/rounds")
   @ResponseStatus(HttpStatus.CREATED)
   RoundView roundOver(
-      @PathVariable UUID clientId, @PathVariable UUID blockId, @Valid @RequestBody RoundForm form) {
-    return service.roundOver(clients.require(clientId), blockId, form);
+      @PathVariable("clientId") ClientFile client,
+      @PathVariable UUID blockId,
+      @Valid @RequestBody RoundForm form) {
+    return service.roundOver(client, blockId, form);
   }
 }

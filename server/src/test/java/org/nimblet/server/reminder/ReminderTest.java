@@ -33,15 +33,11 @@ class ReminderTest {
   private JsonNode client;
   private HttpCaller own;
 
-  /**
-   * A client for whom it is about noon, whenever the test runs, so that no midnight comes between.
-   */
   @BeforeEach
   void takeIn(RunningServer running) {
     server = running;
     practice = new Practice(server);
     Map<String, Object> form = Practice.clientForm();
-    form.put("timeZone", Practice.noonZone().getId());
     form.put("wakesAt", "06:00");
     form.put("sleepsAt", "23:00");
     client = practice.takeIn(form);
@@ -57,10 +53,10 @@ class ReminderTest {
   }
 
   private void block(int fromMinutes, int toMinutes) {
-    LocalTime now = LocalTime.now(Practice.noonZone()).truncatedTo(ChronoUnit.MINUTES);
+    LocalTime now = LocalTime.now(Practice.CLOCK).truncatedTo(ChronoUnit.MINUTES);
     practice.putBlock(
         client,
-        LocalDate.now(Practice.noonZone()),
+        Practice.today(),
         now.plusMinutes(fromMinutes).toString(),
         now.plusMinutes(toMinutes).toString());
   }
@@ -124,8 +120,7 @@ class ReminderTest {
   void theDigestTellsOfTheDayOnce() {
     Map<String, Object> form = Practice.reminderForm(false);
     form.put("digest", true);
-    form.put(
-        "digestAt", LocalTime.now(Practice.noonZone()).minusMinutes(5).toString().substring(0, 5));
+    form.put("digestAt", LocalTime.now(Practice.CLOCK).minusMinutes(5).toString().substring(0, 5));
     choose(form);
     tick();
     assertThat(mail()).as("nothing to tell of").isEmpty();
@@ -148,7 +143,7 @@ class ReminderTest {
     strength.put("anchor", "EVENING");
     strength.put("heavy", false);
     strength.put("notOn", List.of());
-    LocalDate today = LocalDate.now(Practice.noonZone());
+    LocalDate today = Practice.today();
     Map<String, Object> programme = new HashMap<>();
     programme.put("version", 0);
     programme.put("title", "Conditioning");
@@ -166,7 +161,7 @@ class ReminderTest {
     Map<String, Object> digest = Practice.reminderForm(false);
     digest.put("digest", true);
     digest.put(
-        "digestAt", LocalTime.now(Practice.noonZone()).minusMinutes(5).toString().substring(0, 5));
+        "digestAt", LocalTime.now(Practice.CLOCK).minusMinutes(5).toString().substring(0, 5));
     assertThat(planned()).as("before").contains("STRENGTH");
     tellPain(8, "NEW");
     choose(digest);
@@ -195,7 +190,7 @@ class ReminderTest {
   }
 
   private List<String> planned() {
-    return own.get(path("/day?date=" + LocalDate.now(Practice.noonZone())))
+    return own.get(path("/day?date=" + Practice.today()))
         .json()
         .get("pegs")
         .valueStream()

@@ -1,9 +1,10 @@
 package org.nimblet.server.support;
 
+import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -14,6 +15,16 @@ import tools.jackson.databind.JsonNode;
 
 /** A coach of a test's own, with what they do through the interface of the server. */
 public final class Practice {
+
+  /**
+   * The clock of the server of the tests: a Wednesday at noon when they begin, far from midnight
+   * and from any change of the clocks. That the moment is captured once is what it is for.
+   */
+  @SuppressWarnings("TimeInStaticInitializer")
+  public static final Clock CLOCK =
+      Clock.offset(
+          Clock.systemUTC(),
+          Duration.between(Instant.now(), Instant.parse("2026-07-15T12:00:00Z")));
 
   private final RunningServer server;
   private final HttpCaller coach;
@@ -219,23 +230,13 @@ public final class Practice {
     return form;
   }
 
-  /** A zone where it is about noon, so that no midnight comes into a test. */
-  public static ZoneId noonZone() {
-    return zoneAt(12);
-  }
-
-  /**
-   * A zone where a full hour began within the last hour, so that a test does not depend on when it
-   * runs.
-   */
+  /** A zone where the server of the tests was started at a full hour. */
   public static ZoneId zoneAt(int hour) {
-    int east = hour - Instant.now().atOffset(ZoneOffset.UTC).getHour();
-    int within = east > 12 ? east - 24 : east < -11 ? east + 24 : east;
-    return ZoneId.of("Etc/GMT%+d".formatted(-within));
+    return ZoneId.of("Etc/GMT%+d".formatted(12 - hour));
   }
 
   /** Today for a client whose clock is UTC. */
   public static LocalDate today() {
-    return LocalDate.now(ZoneOffset.UTC);
+    return LocalDate.now(CLOCK);
   }
 }

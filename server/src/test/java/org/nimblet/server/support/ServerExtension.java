@@ -1,5 +1,6 @@
 package org.nimblet.server.support;
 
+import java.time.Clock;
 import java.util.Map;
 import org.junit.jupiter.api.extension.ExtensionContext;
 import org.junit.jupiter.api.extension.ParameterContext;
@@ -29,8 +30,15 @@ public final class ServerExtension implements ParameterResolver {
     }
   }
 
-  /** Hashing is slow on purpose; hundreds of accounts of tests need not wait for it. */
-  static class QuickPasswords {
+  /** What tests have other than the machine: its clock, and the patience to hash passwords. */
+  static class Surroundings {
+    @Bean
+    @Primary
+    Clock clockOfTests() {
+      return Practice.CLOCK;
+    }
+
+    /** Hashing is slow on purpose; hundreds of accounts of tests need not wait for it. */
     @Bean
     @Primary
     PasswordEncoder quickPasswordEncoder() {
@@ -43,7 +51,7 @@ public final class ServerExtension implements ParameterResolver {
     if (server == null) {
       TestCluster cluster = TestCluster.start();
       SpringApplication application =
-          new SpringApplication(NimbletApplication.class, QuickPasswords.class);
+          new SpringApplication(NimbletApplication.class, Surroundings.class);
       application.setDefaultProperties(
           Map.of("spring.main.banner-mode", "off", "logging.level.root", "WARN"));
       WebServerApplicationContext context =
