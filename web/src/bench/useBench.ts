@@ -1,3 +1,4 @@
+import { replaceEqualDeep } from '@tanstack/vue-query'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api } from '@/api/calls'
 import type { BenchStep, CheckView, Draft, StepDraft } from '@/api/types'
@@ -71,8 +72,9 @@ export function useBench() {
     try {
       const answer = await api.check(draft.value)
       if (mine !== latest) return
-      answer.steps.forEach((step) => known.set(step.draft.key, step))
-      view.value = answer
+      // What did not change stays the same thing, so that only the rest is drawn again.
+      view.value = replaceEqualDeep(view.value, answer)
+      view.value.steps.forEach((step) => known.set(step.draft.key, step))
       error.value = ''
     } catch (e) {
       if (mine === latest) error.value = (e as Error).message
@@ -115,12 +117,13 @@ export function useBench() {
   }
 
   /** The steps in the order of the draft, each as the server last described it. */
-  const steps = computed<BenchStep[]>(() => {
+  const steps = computed<BenchStep[]>((before) => {
     void view.value
-    return draft.value.steps.flatMap((step) => {
+    const now = draft.value.steps.flatMap((step) => {
       const last = known.get(step.key)
       return last ? [{ ...last, draft: step }] : []
     })
+    return replaceEqualDeep(before, now)
   })
 
   function put(key: string, changed: Partial<StepDraft>) {

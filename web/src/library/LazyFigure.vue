@@ -3,7 +3,7 @@ import { useIntersectionObserver } from '@vueuse/core'
 import { onScopeDispose, ref } from 'vue'
 import type { FigureParts } from '@/api/types'
 import ExerciseFigure from '@/hand/ExerciseFigure.vue'
-import { drawInTurn } from './drawInTurn'
+import { drawInTurn } from '@/parts/drawInTurn'
 
 /** A small figure that is drawn only once it comes into sight, and never while a key is answered. */
 defineProps<{ figure: FigureParts; label: string }>()

@@ -44,39 +44,40 @@ export function hourAsClock(hour: number): string {
   return `${String(Math.floor(minutes / 60)).padStart(2, '0')}:${String(minutes % 60).padStart(2, '0')}`
 }
 
+// Made once: a form takes longer to make than to use.
+const LONG_DATE = new Intl.DateTimeFormat('en-GB', {
+  weekday: 'long',
+  day: 'numeric',
+  month: 'long',
+  timeZone: 'UTC',
+})
+const WEEKDAY = new Intl.DateTimeFormat('en-GB', { weekday: 'short', timeZone: 'UTC' })
+const DAY_MONTH = new Intl.DateTimeFormat('en-GB', {
+  day: 'numeric',
+  month: 'short',
+  timeZone: 'UTC',
+})
+const midnight = (date: string) => new Date(`${date}T00:00:00Z`)
+
 /** A date: "Tuesday 24 November". */
 export function longDate(date: string): string {
-  const parts = new Intl.DateTimeFormat('en-GB', {
-    weekday: 'long',
-    day: 'numeric',
-    month: 'long',
-    timeZone: 'UTC',
-  }).formatToParts(new Date(`${date}T00:00:00Z`))
+  const parts = LONG_DATE.formatToParts(midnight(date))
   const get = (type: string) => parts.find((p) => p.type === type)?.value ?? ''
   return `${get('weekday')} ${get('day')} ${get('month')}`
 }
 
 /** A date in a list: "Mon 23". */
-export function shortDate(date: string): string {
-  const d = new Date(`${date}T00:00:00Z`)
-  const weekday = new Intl.DateTimeFormat('en-GB', { weekday: 'short', timeZone: 'UTC' }).format(d)
-  return `${weekday} ${d.getUTCDate()}`
-}
+export const shortDate = (date: string): string =>
+  `${WEEKDAY.format(midnight(date))} ${midnight(date).getUTCDate()}`
 
 /** A date in a history: "14 Oct". */
-export function dayMonth(date: string): string {
-  return new Intl.DateTimeFormat('en-GB', {
-    day: 'numeric',
-    month: 'short',
-    timeZone: 'UTC',
-  }).format(new Date(`${date}T00:00:00Z`))
-}
+export const dayMonth = (date: string): string => DAY_MONTH.format(midnight(date))
 
 export const weekday = (date: string): string => shortDate(date).slice(0, 3)
 
 /** The date some days later. */
 export function addDays(date: string, days: number): string {
-  const d = new Date(`${date}T00:00:00Z`)
+  const d = midnight(date)
   d.setUTCDate(d.getUTCDate() + days)
   return d.toISOString().slice(0, 10)
 }

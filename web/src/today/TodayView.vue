@@ -6,6 +6,7 @@ import { queries } from '@/api/queries'
 import { useAsked } from '@/api/useAsked'
 import PageState from '@/parts/PageState.vue'
 import StateMark from '@/parts/StateMark.vue'
+import { useDrawnSoFar } from '@/parts/useDrawnSoFar'
 import { useNow } from '@/parts/useNow'
 import { useWidth } from '@/parts/useWidth'
 import { addDays, counted, longDate } from '@/parts/words'
@@ -31,6 +32,7 @@ const width = useWidth(frame, 928)
 const ribbonWidth = computed(() => Math.max(280, width.value - NAMES - 8))
 
 const rows = computed(() => data.value?.rows ?? [])
+const drawn = useDrawnSoFar(() => rows.value.length, Math.ceil(window.innerHeight / ROW))
 const fromHour = computed(() =>
   Math.min(6, ...rows.value.map((row) => Math.floor(row.day.wakesHour))),
 )
@@ -113,7 +115,7 @@ const show = (days: number) => {
               :now-hour="sharedNow"
             />
             <DayRibbon
-              v-for="(row, i) in rows"
+              v-for="(row, i) in rows.slice(0, drawn)"
               :key="row.clientId"
               :day="row.day"
               :left="NAMES"

@@ -9,14 +9,17 @@ import org.openqa.selenium.Keys;
 
 /**
  * Measures how long a coach waits for the picture, in a running program: {@code PaintRun ADDRESS}.
- * From the click, or the key, until what it asked for is painted: two frames after it stands in the
- * page.
+ * From the click, or the key, until what it asked for is painted: the first task after the frame in
+ * which it stands in the page. Of a long roster what is in sight is drawn at once.
  */
 public final class PaintRun {
 
   private static final int CLIENTS = 200;
   private static final int LOOKS = 15;
   private static final int KEYS = 60;
+
+  /** So many are not counted: a coach who moves a step has moved others before. */
+  private static final int FIRST_KEYS = 20;
 
   /** Runs something and answers the milliseconds until a condition holds and is painted. */
   private static final String PAINTED =
@@ -27,9 +30,10 @@ public final class PaintRun {
         const before = performance.now()
         new Function(act)()
         const look = () => {
-          if (now()) requestAnimationFrame(() => requestAnimationFrame(
-            () => done(performance.now() - before)))
-          else setTimeout(look, 0)
+          if (!now()) return setTimeout(look, 0)
+          const painted = new MessageChannel()
+          painted.port1.onmessage = () => done(performance.now() - before)
+          requestAnimationFrame(() => painted.port2.postMessage(''))
         }
         look()
       })
@@ -129,7 +133,7 @@ public final class PaintRun {
     browser.find(".bench-tape button");
     browser.click(".bench-tape button");
     List<Double> times = new ArrayList<>();
-    for (int i = 0; i < KEYS; i++) {
+    for (int i = 0; i < FIRST_KEYS + KEYS; i++) {
       String key = i % 2 == 0 ? "+" : "-";
       browser.run("window.lengthBefore = document.querySelector('.length').textContent");
       times.add(
@@ -140,7 +144,7 @@ public final class PaintRun {
                   + "', bubbles: true}))",
               "document.querySelector('.length').textContent !== window.lengthBefore"));
     }
-    report("bench, key to findings painted", times);
+    report("bench, key to findings painted", times.subList(FIRST_KEYS, times.size()));
     browser.keys(Keys.ESCAPE);
   }
 
