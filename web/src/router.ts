@@ -29,10 +29,38 @@ export const router = createRouter({
       meta: { bare: true, title: 'Begin as a coach' },
     },
     {
+      path: '/begin/:token',
+      component: () => import('@/account/InvitationView.vue'),
+      props: true,
+      meta: { bare: true, title: 'Your practice' },
+    },
+    {
       path: '/invitation/:token',
-      component: () => import('@/account/BeginView.vue'),
+      component: () => import('@/account/InvitationView.vue'),
       props: true,
       meta: { bare: true, title: 'Your invitation' },
+    },
+    {
+      path: '/forgotten',
+      component: () => import('@/account/ForgottenView.vue'),
+      meta: { bare: true, title: 'A new password' },
+    },
+    {
+      path: '/reset/:token',
+      component: () => import('@/account/ResetView.vue'),
+      props: true,
+      meta: { bare: true, title: 'A new password' },
+    },
+    {
+      path: '/address/:token',
+      component: () => import('@/account/AddressView.vue'),
+      props: true,
+      meta: { bare: true, title: 'Your new address' },
+    },
+    {
+      path: '/account',
+      component: () => import('@/account/AccountPage.vue'),
+      meta: { who: 'signed in', title: 'Your account' },
     },
     {
       path: '/today',

@@ -2,7 +2,7 @@
 import { ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api } from '@/api/calls'
-import { signIn } from '@/api/client'
+import { ServerProblem, signIn } from '@/api/client'
 import { account } from '@/stores/account'
 import EntryFrame from './EntryFrame.vue'
 
@@ -10,6 +10,8 @@ const route = useRoute()
 const router = useRouter()
 const email = ref('')
 const password = ref('')
+const code = ref('')
+const codeAsked = ref(false)
 const message = ref('')
 const busy = ref(false)
 
@@ -23,6 +25,7 @@ async function enter(how: () => Promise<void>) {
     const to = typeof route.query.to === 'string' ? route.query.to : account.home()
     await router.push(to)
   } catch (e) {
+    codeAsked.value = e instanceof ServerProblem && e.asksFor === 'code'
     message.value = (e as Error).message
   } finally {
     busy.value = false
@@ -32,7 +35,8 @@ async function enter(how: () => Promise<void>) {
 
 <template>
   <EntryFrame subtitle="Hands, before and after">
-    <form novalidate @submit.prevent="enter(() => signIn(email, password))">
+    <p v-if="route.query.done" class="done" role="status">Your new password is kept.</p>
+    <form novalidate @submit.prevent="enter(() => signIn(email, password, code))">
       <label class="form-label" for="email">Email</label>
       <BFormInput
         id="email"
@@ -53,6 +57,18 @@ async function enter(how: () => Promise<void>) {
         autocomplete="current-password"
         :aria-describedby="message ? 'entry-problem' : undefined"
       />
+      <template v-if="codeAsked">
+        <label class="form-label" for="code">Code</label>
+        <BFormInput
+          id="code"
+          v-model="code"
+          size="lg"
+          inputmode="numeric"
+          autocomplete="one-time-code"
+          aria-describedby="entry-problem"
+          autofocus
+        />
+      </template>
       <p v-if="message" id="entry-problem" class="message" role="alert">{{ message }}</p>
       <BButton type="submit" variant="primary" :disabled="busy">Sign in</BButton>
     </form>
@@ -72,8 +88,12 @@ async function enter(how: () => Promise<void>) {
         as a client
       </BButton>
     </div>
-    <p v-if="account.me.value?.signUpOpen" class="links">
-      <RouterLink to="/begin">Begin as a coach</RouterLink>
+    <p class="links">
+      <RouterLink to="/forgotten">I forgot my password</RouterLink>
+      <RouterLink v-if="account.me.value?.signUpOpen" to="/begin">Begin as a coach</RouterLink>
+    </p>
+    <p v-if="account.me.value?.firstStart && !account.me.value.demo" class="quiet">
+      Nobody has an account yet. The server printed an address when it started; open that one.
     </p>
   </EntryFrame>
 </template>
@@ -108,7 +128,16 @@ form .btn {
   white-space: nowrap;
 }
 .links {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+  justify-content: space-between;
   margin-top: 14px;
+}
+.done {
+  margin-bottom: 12px;
+  color: var(--main);
+  font-weight: 600;
 }
 @media (max-width: 640px) {
   .demo {

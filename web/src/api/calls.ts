@@ -1,24 +1,29 @@
 import { answer, call, http } from './client'
 import type {
+  AcceptedInvitation,
   ActivityShape,
-  AtHandForm,
-  Purpose,
   AnswerForm,
+  AtHandForm,
   BlockForm,
   BlockView,
   BusyTimeForm,
   CalendarForm,
+  ChangedAddress,
+  ChangedPassword,
   CheckInForm,
   ClientForm,
   Draft,
   ExerciseForm,
   FeedForm,
   MindedForm,
+  NewCoach,
+  NewSecondFactor,
   PinForm,
   PointState,
   PracticeDayForm,
   PreviewForm,
   ProgrammeForm,
+  Purpose,
   ReminderForm,
   RoundForm,
   RoutineForm,
@@ -38,21 +43,58 @@ export const api = {
   signOut: () => call<undefined>('POST', '/api/sign-out'),
   lookAround: (as: 'COACH' | 'CLIENT') => call<undefined>('POST', '/api/demo/sign-in', { as }),
   demoCalendar: () => call<{ address: string }>('GET', '/api/demo/calendar'),
-  openCoach: (form: { name: string; email: string; password: string }) =>
-    answer(http.POST('/api/coaches', { body: form })),
-  acceptInvitation: (form: { token: string; name: string; email: string; password: string }) =>
+  openCoach: (form: NewCoach) => answer(http.POST('/api/coaches', { body: form })),
+  lookAtInvitation: (token: string) =>
+    answer(http.POST('/api/invitations/look', { body: { token } })),
+  acceptInvitation: (form: AcceptedInvitation) =>
     answer(http.POST('/api/invitations/accept', { body: form })),
+  forgotPassword: (email: string) =>
+    answer(http.POST('/api/passwords/forgotten', { body: { email } })),
+  resetPassword: (token: string, password: string) =>
+    answer(http.POST('/api/passwords/reset', { body: { token, password } })),
+  confirmAddress: (token: string) => answer(http.POST('/api/addresses', { body: { token } })),
+  account: () => answer(http.GET('/api/account')),
+  changePassword: (form: ChangedPassword) =>
+    answer(http.PUT('/api/account/password', { body: form })),
+  changeAddress: (form: ChangedAddress) =>
+    answer(http.POST('/api/account/address', { body: form })),
+  endSession: (id: string) => answer(http.DELETE('/api/account/sessions/{id}', at({ id }))),
+  endOtherSessions: () => answer(http.DELETE('/api/account/sessions')),
+  proposeSecondFactor: () => answer(http.GET('/api/account/second-factor')),
+  protect: (form: NewSecondFactor) =>
+    answer(http.PUT('/api/account/second-factor', { body: form })),
+  unprotect: (password: string) =>
+    answer(http.POST('/api/account/second-factor/removal', { body: { password } })),
+  leave: (password: string) => answer(http.POST('/api/account/leaving', { body: { password } })),
+  stay: () => answer(http.DELETE('/api/account/leaving')),
+  invitations: () => answer(http.GET('/api/account/invitations')),
+  inviteCoach: (email: string) =>
+    answer(http.POST('/api/account/invitations', { body: { email } })),
+  inviteAgain: (id: string) => answer(http.POST('/api/account/invitations/{id}/again', at({ id }))),
+  takeInvitationBack: (id: string) =>
+    answer(http.DELETE('/api/account/invitations/{id}', at({ id }))),
   today: (date?: string) => answer(http.GET('/api/today', { params: { query: { date } } })),
   myDay: () => answer(http.GET('/api/my/day')),
   doLater: (lineId: string) => answer(http.POST('/api/my/day/later', { body: { lineId } })),
   clients: () => answer(http.GET('/api/clients')),
+  archivedClients: () => answer(http.GET('/api/clients/archived')),
   client: (id: string) => answer(http.GET('/api/clients/{clientId}', at({ clientId: id }))),
   createClient: (form: ClientForm) => answer(http.POST('/api/clients', { body: form })),
   saveClient: (id: string, form: ClientForm) =>
     answer(http.PUT('/api/clients/{clientId}', { ...at({ clientId: id }), body: form })),
   handRoles: () => answer(http.GET('/api/clients/hand-roles')),
-  invite: (id: string) =>
-    answer(http.POST('/api/clients/{clientId}/invitation', at({ clientId: id }))),
+  invite: (id: string, email: string | null) =>
+    answer(
+      http.POST('/api/clients/{clientId}/invitation', { ...at({ clientId: id }), body: { email } }),
+    ),
+  archiveClient: (id: string) =>
+    answer(http.POST('/api/clients/{clientId}/archive', at({ clientId: id }))),
+  restoreClient: (id: string) =>
+    answer(http.DELETE('/api/clients/{clientId}/archive', at({ clientId: id }))),
+  deleteClient: (id: string, name: string) =>
+    answer(
+      http.POST('/api/clients/{clientId}/deletion', { ...at({ clientId: id }), body: { name } }),
+    ),
   day: (clientId: string, date?: string) =>
     answer(
       http.GET('/api/clients/{clientId}/day', { params: { path: { clientId }, query: { date } } }),

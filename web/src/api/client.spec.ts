@@ -79,9 +79,9 @@ describe('calls to the server', () => {
 
   it('sign in with the form that the server expects', async () => {
     fetched.mockImplementation(() => Promise.resolve(new Response(null, { status: 204 })))
-    await signIn('ines@harbourhands.example', 'a & b')
+    await signIn('ines@harbourhands.example', 'a & b', '287 082')
     expect(await fetched.mock.calls[0]?.[0].text()).toBe(
-      'email=ines%40harbourhands.example&password=a+%26+b',
+      'email=ines%40harbourhands.example&password=a+%26+b&code=287+082',
     )
   })
 })

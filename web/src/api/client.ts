@@ -16,6 +16,8 @@ export class ServerProblem extends Error {
     readonly errors: readonly FieldProblem[] = [],
     readonly current: unknown = undefined,
     readonly changed: readonly string[] = [],
+    /** What is asked for as well: a code. */
+    readonly asksFor = '',
   ) {
     super(detail)
   }
@@ -43,6 +45,7 @@ interface ProblemBody {
   errors?: FieldProblem[]
   current?: unknown
   changed?: string[]
+  asksFor?: string
 }
 
 async function problem(response: Response): Promise<ServerProblem> {
@@ -61,6 +64,7 @@ async function problem(response: Response): Promise<ServerProblem> {
     body.errors,
     body.current,
     body.changed,
+    body.asksFor,
   )
 }
 
@@ -116,6 +120,8 @@ export async function call<T>(method: string, path: string, body?: unknown): Pro
 }
 
 /** Signs in with the form that the server's security expects. */
-export async function signIn(email: string, password: string): Promise<void> {
-  await send(requestOf('POST', '/api/sign-in', { body: new URLSearchParams({ email, password }) }))
+export async function signIn(email: string, password: string, code: string): Promise<void> {
+  await send(
+    requestOf('POST', '/api/sign-in', { body: new URLSearchParams({ email, password, code }) }),
+  )
 }

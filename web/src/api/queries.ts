@@ -45,7 +45,11 @@ const about = <T>(client: string, what: readonly unknown[], ask: () => Promise<T
 export const queries = {
   today: (date?: string) => query(['today', date], () => api.today(date)),
   myDay: () => query(['my-day'], api.myDay),
+  account: () => query(['account'], api.account),
+  invitations: () => query(['account', 'invitations'], api.invitations),
+  invitation: (token: string) => query(['invitation', token], () => api.lookAtInvitation(token)),
   clients: () => query(['clients'], api.clients),
+  archivedClients: () => query(['clients', 'archived'], api.archivedClients),
   handRoles: () => shipped('hand-roles', api.handRoles),
   /** The same for the same kind of activity, until the program is started anew. */
   usualWeights: (activity: ActivityShape): Query<WeightView[]> => ({

@@ -163,3 +163,15 @@ export type {
   TitleMeaning,
   TitleView,
 } from './generated'
+export type {
+  AcceptedInvitation,
+  Authenticator,
+  ChangedAddress,
+  ChangedPassword,
+  Invited,
+  NewCoach,
+  NewSecondFactor,
+  Opened,
+  OwnAccount,
+  Waiting,
+} from './generated'

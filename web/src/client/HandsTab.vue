@@ -14,6 +14,7 @@ import WhoPart from '@/intake/WhoPart.vue'
 import { useClientPage } from '@/parts/clientPage'
 import BlockEditor from '@/week/BlockEditor.vue'
 import InviteLine from './InviteLine.vue'
+import PutAwayLine from './PutAwayLine.vue'
 import SaveBar from './SaveBar.vue'
 import ScreeningHistory from './ScreeningHistory.vue'
 import { useFactsForm } from './useFactsForm'
@@ -91,6 +92,7 @@ async function told(found: HealthView) {
       <div class="column">
         <SetUpPart :client-id="clientId" />
         <InviteLine :client-id="clientId" :name="stored.facts.name" />
+        <PutAwayLine :client-id="clientId" :name="stored.facts.name" />
       </div>
     </div>
   </div>

@@ -18,6 +18,12 @@ vi.mock('vue-router', () => ({
 }))
 const stubs = {
   BButton: { template: '<button type="button"><slot /></button>' },
+  BFormInput: {
+    props: ['modelValue'],
+    emits: ['update:modelValue'],
+    template:
+      '<input :value="modelValue" @input="$emit(\'update:modelValue\', $event.target.value)" />',
+  },
 }
 const client = (version: number, occupation: string): ClientView => ({
   id: 'c',
@@ -164,18 +170,23 @@ describe('the bar that saves', () => {
 })
 
 describe('beside the form', () => {
-  it('an invitation can be handed on', async () => {
-    vi.spyOn(api, 'invite').mockResolvedValue({
-      token: 'secret',
+  it('an invitation can be handed on, or goes out by mail', async () => {
+    const invite = vi.spyOn(api, 'invite').mockResolvedValue({
+      link: 'http://127.0.0.1:8480/invitation/secret',
       expiresAt: '2026-12-11T00:00:00Z',
+      sent: true,
     })
     const wrapper = mount(InviteLine, {
       props: { clientId: 'c', name: 'Maren' },
       global: { stubs },
     })
     await wrapper.find('button').trigger('click')
+    await wrapper.find('input').setValue('maren@harbourhands.example')
+    await wrapper.find('form').trigger('submit')
     await flushPromises()
+    expect(invite).toHaveBeenCalledWith('c', 'maren@harbourhands.example')
     expect(wrapper.find('.invite code').text()).toContain('/invitation/secret')
+    expect(wrapper.text()).toContain('on its way by mail')
   })
 
   it('every answer about signs has its day and its place', () => {

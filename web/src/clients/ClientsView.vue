@@ -2,6 +2,7 @@
 import { queries } from '@/api/queries'
 import { useAsked } from '@/api/useAsked'
 import PageState from '@/parts/PageState.vue'
+import ArchivedClients from './ArchivedClients.vue'
 
 const { data, error, slow, reload } = useAsked(() => queries.clients())
 </script>
@@ -23,6 +24,7 @@ const { data, error, slow, reload } = useAsked(() => queries.clients())
       <p v-else class="large empty">
         No client yet. Take one in; it needs a name and what the hands do.
       </p>
+      <ArchivedClients @restored="reload" />
     </PageState>
   </main>
 </template>

@@ -68,6 +68,7 @@ async function signOut() {
         {{ choice.word }}
       </BDropdownItemButton>
       <BDropdownDivider />
+      <BDropdownItem to="/account">Your account</BDropdownItem>
       <BDropdownItem v-if="!account.coach.value" to="/my-reminders"
         >Reminders and calendar</BDropdownItem
       >

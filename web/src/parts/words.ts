@@ -57,6 +57,13 @@ const DAY_MONTH = new Intl.DateTimeFormat('en-GB', {
   month: 'short',
   timeZone: 'UTC',
 })
+const MOMENT = new Intl.DateTimeFormat('en-GB', {
+  day: 'numeric',
+  month: 'long',
+  hour: '2-digit',
+  minute: '2-digit',
+})
+const LOCAL_DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long' })
 const midnight = (date: string) => new Date(`${date}T00:00:00Z`)
 
 /** A date: "Tuesday 24 November". */
@@ -72,6 +79,12 @@ export const shortDate = (date: string): string =>
 
 /** A date in a history: "14 Oct". */
 export const dayMonth = (date: string): string => DAY_MONTH.format(midnight(date))
+
+/** A moment on the clock of this device: "3 September at 14:05". */
+export const localMoment = (moment: string): string => MOMENT.format(new Date(moment))
+
+/** The day of a moment on the clock of this device: "3 September". */
+export const localDay = (moment: string): string => LOCAL_DAY.format(new Date(moment))
 
 export const weekday = (date: string): string => shortDate(date).slice(0, 3)
 

@@ -13,10 +13,7 @@ export const account = {
 
   async refresh() {
     me.value = await api.me()
-    const { signedIn, role, clientId, coachName } = me.value
-    await outbox.use(
-      signedIn ? (role === 'CLIENT' ? `client ${clientId}` : `coach ${coachName}`) : '',
-    )
+    await outbox.use(me.value.accountId ?? '')
   },
 
   async signOut() {

@@ -40,14 +40,17 @@ class ArchitectureTest {
       classes().that().areAnnotatedWith(RestController.class).should().bePackagePrivate();
 
   /**
-   * The floors of the house, from below: {@code platform → account → client → library → health →
-   * week → session → person → routine → programme}, and above them what shows or carries out.
+   * The floors of the house, from below: {@code platform → mail → account → client → library →
+   * health → week → session → person → routine → programme}, and above them what shows or carries
+   * out.
    */
   @ArchTest
   static final ArchRule floors_are_only_entered_from_above =
       floors(
           List.of("platform"),
-          List.of("account", "standin"),
+          List.of("standin"),
+          List.of("mail"),
+          List.of("account"),
           List.of("client"),
           List.of("library"),
           List.of("health", "live", "setup"),

@@ -27,7 +27,8 @@ import tools.jackson.databind.JsonNode;
 class BadInputTest {
 
   /** Signing in as somebody else would end the run. */
-  private static final Set<String> CHANGES_WHO = Set.of("/api/coaches", "/api/invitations/accept");
+  private static final Set<String> CHANGES_WHO =
+      Set.of("/api/coaches", "/api/invitations/accept", "/api/account/leaving");
 
   private static final int BODIES =
       Integer.parseInt(Optional.ofNullable(System.getenv("NIMBLET_FUZZ")).orElse("1500"));

@@ -1,63 +1,56 @@
 package org.nimblet.server.account;
 
 import java.time.Clock;
-import java.time.Duration;
-import java.time.Instant;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.platform.NotFoundException;
-import org.nimblet.server.platform.Secrets;
-import org.springframework.security.core.userdetails.UserDetails;
-import org.springframework.security.core.userdetails.UserDetailsService;
-import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.nimblet.server.platform.SecurityLog;
+import org.nimblet.server.platform.SecurityLog.Event;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Opens accounts and finds them again. */
+/** Opens accounts, finds them again, and closes them. */
 @Service
-public class AccountService implements UserDetailsService {
-
-  private static final Duration INVITATION_LASTS = Duration.ofDays(14);
+public class AccountService {
 
   private final Accounts accounts;
   private final Coaches coaches;
-  private final Invitations invitations;
+  private final AccountLinks links;
+  private final OpenSessions sessions;
   private final PasswordEncoder passwords;
+  private final SecurityLog log;
   private final Clock clock;
-  private final Secrets secrets;
 
   AccountService(
       Accounts accounts,
       Coaches coaches,
-      Invitations invitations,
+      AccountLinks links,
+      OpenSessions sessions,
       PasswordEncoder passwords,
-      Clock clock,
-      Secrets secrets) {
+      SecurityLog log,
+      Clock clock) {
     this.accounts = accounts;
     this.coaches = coaches;
-    this.invitations = invitations;
+    this.links = links;
+    this.sessions = sessions;
     this.passwords = passwords;
+    this.log = log;
     this.clock = clock;
-    this.secrets = secrets;
-  }
-
-  /** A token to hand to a client, shown once. */
-  public record Token(String token, Instant expiresAt) {}
-
-  @Override
-  @Transactional(readOnly = true)
-  public UserDetails loadUserByUsername(String email) {
-    return find(email)
-        .orElseThrow(() -> new UsernameNotFoundException("No account with this address."));
   }
 
   /** The account with this address, if there is one. */
   @Transactional(readOnly = true)
   public Optional<SignedIn> find(String email) {
     return accounts.findByEmail(plain(email)).map(Account::signedIn);
+  }
+
+  /** Whether nobody has an account yet. */
+  @Transactional(readOnly = true)
+  public boolean isEmpty() {
+    return accounts.count() == 0;
   }
 
   /** The name of a coach. */
@@ -80,21 +73,32 @@ public class AccountService implements UserDetailsService {
     coach.name = name.strip();
     coach.createdAt = clock.instant();
     coaches.save(coach);
-    return open(coach.id, null, Role.COACH, coach.name, email, password);
+    return open(coach.id, null, Role.COACH, coach.name, email, password, null);
   }
 
-  /** Opens a client's account; a client has at most one. */
+  /**
+   * Opens a client's account; a client has at most one.
+   *
+   * @param guardian who consents for a client under 16; null where they do it themselves
+   */
   @Transactional
   public SignedIn openClient(
-      UUID coachId, UUID clientId, String name, String email, String password) {
+      UUID coachId, UUID clientId, String name, String email, String password, String guardian) {
     if (accounts.findByClientId(clientId).isPresent()) {
       throw new InvalidFieldException("token", "This client already has an account; sign in.");
     }
-    return open(coachId, clientId, Role.CLIENT, name, email, password);
+    return open(coachId, clientId, Role.CLIENT, name, email, password, guardian);
   }
 
   private SignedIn open(
-      UUID coachId, UUID clientId, Role role, String name, String email, String password) {
+      UUID coachId,
+      UUID clientId,
+      Role role,
+      String name,
+      String email,
+      String password,
+      String guardian) {
+    PasswordRule.check("password", password, name, email);
     Account account = new Account();
     account.id = UUID.randomUUID();
     account.coachId = coachId;
@@ -104,38 +108,28 @@ public class AccountService implements UserDetailsService {
     account.passwordHash = passwords.encode(password);
     account.name = name;
     account.createdAt = clock.instant();
+    account.passwordChangedAt = account.createdAt;
+    account.consentedAt = role == Role.CLIENT ? account.createdAt : null;
+    account.guardianName = guardian;
+    log.note(Event.ACCOUNT_OPENED, account.id);
     return accounts.saveAndFlush(account).signedIn();
   }
 
-  /** Makes an invitation for a client; only its hash is kept. */
+  /** Closes the account of a client, if they have one: their sessions end, their links are void. */
   @Transactional
-  public Token invite(UUID coachId, UUID clientId) {
-    String token = secrets.make();
-    Invitation invitation = new Invitation();
-    invitation.tokenHash = Secrets.hash(token);
-    invitation.coachId = coachId;
-    invitation.clientId = clientId;
-    invitation.expiresAt = clock.instant().plus(INVITATION_LASTS);
-    invitations.save(invitation);
-    return new Token(token, invitation.expiresAt);
+  public void closeOfClient(UUID clientId) {
+    links.deleteByKindAndClientId(LinkKind.CLIENT, clientId);
+    accounts.findByClientId(clientId).ifPresent(this::close);
   }
 
-  /** Uses an invitation up and opens the client's account. */
-  @Transactional
-  public SignedIn accept(String token, String name, String email, String password) {
-    Invitation invitation =
-        invitations
-            .findById(Secrets.hash(token))
-            .filter(found -> found.expiresAt.isAfter(clock.instant()))
-            .orElseThrow(
-                () ->
-                    new InvalidFieldException(
-                        "token", "This invitation is used up or too old; ask for a new one."));
-    invitations.delete(invitation);
-    return openClient(invitation.coachId, invitation.clientId, name, email, password);
+  private void close(Account account) {
+    sessions.endAll(account.id);
+    accounts.delete(account);
+    log.note(Event.ACCOUNT_DELETED, account.id);
   }
 
-  private static String plain(String email) {
+  /** An address as it is kept and looked for. */
+  static String plain(String email) {
     return email.strip().toLowerCase(Locale.ROOT);
   }
 }

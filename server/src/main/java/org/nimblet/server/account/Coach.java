@@ -10,4 +10,7 @@ class Coach {
   @Id UUID id;
   String name;
   Instant createdAt;
+
+  /** When the practice goes with everything in it; null while it stays. */
+  Instant leavesAt;
 }

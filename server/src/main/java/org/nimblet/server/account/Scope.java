@@ -39,7 +39,7 @@ public class Scope {
     SecurityContext before = SecurityContextHolder.getContext();
     SecurityContext context = SecurityContextHolder.createEmptyContext();
     context.setAuthentication(
-        UsernamePasswordAuthenticationToken.authenticated(who, null, who.getAuthorities()));
+        UsernamePasswordAuthenticationToken.authenticated(who, null, who.authorities()));
     SecurityContextHolder.setContext(context);
     try {
       work.run();

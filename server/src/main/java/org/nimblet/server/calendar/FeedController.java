@@ -8,6 +8,7 @@ import org.nimblet.server.calendar.CalendarForms.FeedView;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.platform.NotFoundException;
+import org.nimblet.server.platform.PublicAddress;
 import org.springframework.http.CacheControl;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -22,7 +23,6 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 
 /** The planned sessions as a calendar. */
 @RestController
@@ -32,9 +32,11 @@ class FeedController {
       new MediaType("text", "calendar", StandardCharsets.UTF_8);
 
   private final FeedService feeds;
+  private final PublicAddress address;
 
-  FeedController(FeedService feeds) {
+  FeedController(FeedService feeds, PublicAddress address) {
     this.feeds = feeds;
+    this.address = address;
   }
 
   @GetMapping("/api/clients/{clientId}/feed")
@@ -48,12 +50,7 @@ class FeedController {
   FeedView renewFeed(
       @PathVariable("clientId") ClientFile client, @Valid @RequestBody FeedForm form) {
     String secret = feeds.renew(client, form);
-    return view(
-        client,
-        ServletUriComponentsBuilder.fromCurrentContextPath()
-            .path("/feed/{secret}.ics")
-            .buildAndExpand(secret)
-            .toUriString());
+    return view(client, address.of("/feed/" + secret + ".ics"));
   }
 
   @DeleteMapping("/api/clients/{clientId}/feed")

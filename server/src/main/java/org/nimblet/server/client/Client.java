@@ -25,6 +25,10 @@ class Client {
   UUID coachId;
   @Version Long version;
   String name;
+
+  /** When they were put away; null while they are on the roster. */
+  Instant archivedAt;
+
   String occupation;
 
   @Enumerated(EnumType.STRING)

@@ -51,9 +51,17 @@ public class ClientFiles {
   /** All clients that the signed-in account may see, by name. */
   @Transactional(readOnly = true)
   public List<ClientFile> all() {
-    return files(clients.rows(scope.coachId())).stream()
-        .filter(file -> scope.mayBe(file.id()))
-        .toList();
+    return mine(clients.rows(scope.coachId()));
+  }
+
+  /** Those who were put away, by name. */
+  @Transactional(readOnly = true)
+  public List<ClientFile> archived() {
+    return mine(clients.archived(scope.coachId()));
+  }
+
+  private List<ClientFile> mine(List<ClientRow> rows) {
+    return files(rows).stream().filter(file -> scope.mayBe(file.id())).toList();
   }
 
   /** Files for work that nobody signed in for; never to be shown to anybody. */

@@ -2,6 +2,7 @@ package org.nimblet.server.client;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Email;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
@@ -34,8 +35,22 @@ public final class ClientForms {
   static final String WEIGHTS_RULE = "Up to 12 weights of 50 to 20000 g.";
   static final String TIME_RULE = "A time such as 07:00.";
 
+  private static final String EMAIL =
+      "An address such as ines@harbourhands.example, or nothing for a link to hand on.";
+
   /** A client in the coach's list. */
   public record ClientSummary(UUID id, String name, String occupation) {}
+
+  /** An invitation: to an address, or as a link to hand on. */
+  record InvitationForm(
+      @Schema(nullable = true) @Email(message = EMAIL) @Size(max = 100, message = EMAIL)
+          String email) {}
+
+  /** That a client is to be deleted for good. */
+  record DeletionForm(
+      @NotNull(message = "Their name, to be sure.")
+          @Size(max = 80, message = "Their name, to be sure.")
+          String name) {}
 
   /** What a coach or client may write. */
   public record ClientForm(

@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.anatomy.Target;
 import org.nimblet.core.exercise.HandRole;
+import org.nimblet.server.account.AccountService;
 import org.nimblet.server.account.Scope;
 import org.nimblet.server.client.Activity.StoredWeight;
 import org.nimblet.server.client.ClientForms.ActivityForm;
@@ -21,6 +22,8 @@ import org.nimblet.server.client.ClientForms.ClientView;
 import org.nimblet.server.client.ClientForms.WeightForm;
 import org.nimblet.server.platform.ConflictException;
 import org.nimblet.server.platform.InvalidFieldException;
+import org.nimblet.server.platform.SecurityLog;
+import org.nimblet.server.platform.SecurityLog.Event;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -33,6 +36,8 @@ public class ClientService {
   private final Clients clients;
   private final Activities activities;
   private final ClientFiles files;
+  private final AccountService accounts;
+  private final SecurityLog log;
   private final ApplicationEventPublisher events;
   private final Clock clock;
 
@@ -41,12 +46,16 @@ public class ClientService {
       Clients clients,
       Activities activities,
       ClientFiles files,
+      AccountService accounts,
+      SecurityLog log,
       ApplicationEventPublisher events,
       Clock clock) {
     this.scope = scope;
     this.clients = clients;
     this.activities = activities;
     this.files = files;
+    this.accounts = accounts;
+    this.log = log;
     this.events = events;
     this.clock = clock;
   }
@@ -79,6 +88,30 @@ public class ClientService {
     ClientFile changed = files.require(before.id());
     events.publishEvent(new PersonChanged(changed));
     return ClientViews.of(changed);
+  }
+
+  /** Puts a client away, or back on the roster. */
+  @Transactional
+  public void archive(ClientFile client, boolean away) {
+    files.row(client.id()).archivedAt = away ? clock.instant() : null;
+    events.publishEvent(new PersonChanged(client));
+  }
+
+  /**
+   * Deletes a client, their account and everything that is kept of them, for good.
+   *
+   * @param name what they are called, typed once more
+   * @throws InvalidFieldException if that is not their name
+   */
+  @Transactional
+  public void delete(ClientFile client, String name) {
+    if (!client.name().strip().equalsIgnoreCase(name.strip())) {
+      throw new InvalidFieldException(
+          "name", "(%s) is not their name, %s.".formatted(name.strip(), client.name()));
+    }
+    accounts.closeOfClient(client.id());
+    clients.delete(files.row(client.id()));
+    log.note(Event.CLIENT_DELETED, client.id());
   }
 
   private void write(Client client, ClientForm form) {

@@ -13,6 +13,7 @@ import org.nimblet.core.routine.Weights;
 import org.nimblet.server.client.ClientForms.ActivityForm;
 import org.nimblet.server.client.ClientForms.ActivityShape;
 import org.nimblet.server.client.ClientForms.ClientForm;
+import org.nimblet.server.client.ClientForms.ClientSummary;
 import org.nimblet.server.client.ClientForms.ClientView;
 import org.nimblet.server.client.ClientForms.HandRoleView;
 import org.nimblet.server.client.ClientForms.WeightForm;
@@ -22,6 +23,10 @@ import org.nimblet.server.client.ClientForms.WeightView;
 final class ClientViews {
 
   private ClientViews() {}
+
+  static ClientSummary summary(ClientFile file) {
+    return new ClientSummary(file.id(), file.name(), file.occupation());
+  }
 
   /** Who somebody is and what their hands do. */
   static ClientView of(ClientFile file) {

@@ -22,11 +22,17 @@ interface Clients extends JpaRepository<Client, UUID> {
   @Query(ROWS + "where client.id = :id and client.coachId = :coachId order by activity.place")
   List<ClientRow> rows(UUID id, UUID coachId);
 
-  /** All clients of a coach by name, each once for each activity, in their order. */
-  @Query(ROWS + "where client.coachId = :coachId order by client.name, client.id, activity.place")
+  String BY_NAME = " order by client.name, client.id, activity.place";
+
+  /** The roster of a coach by name, each client once for each activity, in their order. */
+  @Query(ROWS + "where client.coachId = :coachId and client.archivedAt is null" + BY_NAME)
   List<ClientRow> rows(UUID coachId);
 
-  /** Some clients, whosever they are. */
-  @Query(ROWS + "where client.id in :ids order by client.name, client.id, activity.place")
+  /** Those of a coach who were put away, in the same order. */
+  @Query(ROWS + "where client.coachId = :coachId and client.archivedAt is not null" + BY_NAME)
+  List<ClientRow> archived(UUID coachId);
+
+  /** Some clients, whosever they are, but for those who were put away. */
+  @Query(ROWS + "where client.id in :ids and client.archivedAt is null" + BY_NAME)
   List<ClientRow> rows(Collection<UUID> ids);
 }

@@ -152,7 +152,7 @@ class DemoLoader implements ApplicationRunner {
           .ifPresent(
               email ->
                   accounts.openClient(
-                      coach.coachId(), id, person.name(), email, DemoTown.PASSWORD));
+                      coach.coachId(), id, person.name(), email, DemoTown.PASSWORD, null));
       ClientFile client = files.require(id);
       LocalDate today = LocalDate.ofInstant(clock.instant(), zone);
       for (int day = -DAYS_BEHIND; day <= 0; day++) {

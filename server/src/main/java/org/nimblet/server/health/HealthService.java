@@ -23,6 +23,7 @@ import org.nimblet.server.health.HealthWriter.ToldPain;
 import org.nimblet.server.library.CoachLibraries;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.platform.NotFoundException;
+import org.nimblet.server.platform.SecurityLog;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -38,6 +39,7 @@ public class HealthService {
   private final HealthFiles files;
   private final CoachLibraries libraries;
   private final Scope scope;
+  private final SecurityLog log;
   private final ApplicationEventPublisher events;
   private final Clock clock;
 
@@ -46,12 +48,14 @@ public class HealthService {
       HealthFiles files,
       CoachLibraries libraries,
       Scope scope,
+      SecurityLog log,
       ApplicationEventPublisher events,
       Clock clock) {
     this.words = words;
     this.files = files;
     this.libraries = libraries;
     this.scope = scope;
+    this.log = log;
     this.events = events;
     this.clock = clock;
   }
@@ -122,6 +126,7 @@ public class HealthService {
   @Transactional
   void clear(ClientFile client, UUID signId, String clinician) {
     end(client, openSign(client, signId), SignAnswer.CLEARED, clinician);
+    log.note(SecurityLog.Event.CLEARED, client.id());
   }
 
   /** Takes back a sign that was touched by mistake; both words stay in the history. */

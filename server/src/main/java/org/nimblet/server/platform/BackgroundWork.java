@@ -6,6 +6,8 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.core.task.TaskExecutor;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -22,11 +24,16 @@ public class BackgroundWork {
   private static final Logger LOG = LoggerFactory.getLogger(BackgroundWork.class);
 
   private final JdbcClient jdbc;
+  private final TaskExecutor executor;
   private final TransactionTemplate around;
   private final TransactionTemplate each;
 
-  BackgroundWork(JdbcClient jdbc, PlatformTransactionManager transactions) {
+  BackgroundWork(
+      JdbcClient jdbc,
+      PlatformTransactionManager transactions,
+      @Qualifier("applicationTaskExecutor") TaskExecutor executor) {
     this.jdbc = jdbc;
+    this.executor = executor;
     this.around = new TransactionTemplate(transactions);
     this.each = new TransactionTemplate(transactions);
     this.each.setPropagationBehavior(TransactionDefinition.PROPAGATION_REQUIRES_NEW);
@@ -35,9 +42,15 @@ public class BackgroundWork {
   /** A task of which only one server at a time does any. */
   public enum Task {
     CARRY_PLANS_ON,
+    FORGET_PRACTICES,
     READ_CALENDARS,
     REMIND,
     SEND_MAIL
+  }
+
+  /** Does something at once, but so that nobody waits for it. */
+  public void soon(Runnable work) {
+    executor.execute(work);
   }
 
   /** Does the task if no other server is at it. */

@@ -9,6 +9,8 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
  * Settings of the product, under {@code nimblet}; docs/settings.md lists them.
  *
  * @param demo whether the invented harbour town is loaded and can be entered without a password
+ * @param address where people find the program, such as https://hands.example; empty for where it
+ *     listens on this machine
  * @param account who may come in
  * @param calendar calendars that are read from elsewhere
  * @param mail how mail goes out
@@ -19,6 +21,7 @@ import org.springframework.boot.context.properties.bind.DefaultValue;
 @ConfigurationProperties("nimblet")
 public record NimbletSettings(
     @DefaultValue("false") boolean demo,
+    @DefaultValue("") String address,
     @DefaultValue Account account,
     @DefaultValue Calendar calendar,
     @DefaultValue Mail mail,
@@ -30,8 +33,21 @@ public record NimbletSettings(
    * Who may come in.
    *
    * @param signUpOpen whether anyone may open a coach's account
+   * @param sessionLasts after how long anybody signs in again, however busy they were
+   * @param invitationLasts how long an invitation is good
+   * @param resetLasts how long the link for a new password or address is good
+   * @param tries how often one account may be tried
+   * @param triesOfAPlace how often one place of the network may try
+   * @param triesWithin within which time; after it as many may be tried again
    */
-  public record Account(@DefaultValue("true") boolean signUpOpen) {}
+  public record Account(
+      @DefaultValue("false") boolean signUpOpen,
+      @DefaultValue("30d") Duration sessionLasts,
+      @DefaultValue("14d") Duration invitationLasts,
+      @DefaultValue("1h") Duration resetLasts,
+      @DefaultValue("10") int tries,
+      @DefaultValue("100") int triesOfAPlace,
+      @DefaultValue("15m") Duration triesWithin) {}
 
   /**
    * Calendars that are read from elsewhere.

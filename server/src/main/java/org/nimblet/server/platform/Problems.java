@@ -54,6 +54,13 @@ class Problems extends ResponseEntityExceptionHandler {
     return problem;
   }
 
+  @ExceptionHandler(TooManyTriesException.class)
+  ResponseEntity<ProblemDetail> tooOften(TooManyTriesException e) {
+    return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
+        .header(HttpHeaders.RETRY_AFTER, String.valueOf(e.patience().toSeconds()))
+        .body(problem(HttpStatus.TOO_MANY_REQUESTS, "Too often", e.getMessage()));
+  }
+
   @ExceptionHandler(NotFoundException.class)
   ProblemDetail notFound(NotFoundException e) {
     return problem(HttpStatus.NOT_FOUND, "Not found", e.getMessage());

@@ -1,12 +1,14 @@
 package org.nimblet.server.platform;
 
 import jakarta.servlet.DispatcherType;
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.Map;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
+import org.springframework.security.authentication.AuthenticationDetailsSource;
 import org.springframework.security.config.Customizer;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.HeadersConfigurer.FrameOptionsConfig;
@@ -15,7 +17,11 @@ import org.springframework.security.crypto.password.DelegatingPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.crypto.password.Pbkdf2PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.AuthenticationSuccessHandler;
+import org.springframework.security.web.authentication.WebAuthenticationDetails;
 import org.springframework.security.web.authentication.logout.HttpStatusReturningLogoutSuccessHandler;
+import org.springframework.security.web.context.SecurityContextHolderFilter;
+import org.springframework.security.web.header.HeaderWriterFilter;
 import org.springframework.security.web.header.writers.CrossOriginOpenerPolicyHeaderWriter.CrossOriginOpenerPolicy;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
@@ -78,9 +84,17 @@ class SecurityConfiguration {
 
   @Bean
   @Order(2)
-  SecurityFilterChain application(HttpSecurity http, SecurityProblems problems) throws Exception {
+  SecurityFilterChain application(
+      HttpSecurity http,
+      SecurityProblems problems,
+      NimbletSettings settings,
+      AuthenticationSuccessHandler signedIn,
+      AuthenticationDetailsSource<HttpServletRequest, WebAuthenticationDetails> details)
+      throws Exception {
     headers(http);
     return http.csrf(csrf -> csrf.spa())
+        .addFilterBefore(new SessionLifetime(settings), SecurityContextHolderFilter.class)
+        .addFilterAfter(new BodyLimits(problems), HeaderWriterFilter.class)
         .requestCache(cache -> cache.disable())
         .authorizeHttpRequests(
             requests ->
@@ -91,13 +105,22 @@ class SecurityConfiguration {
                         "/api/me",
                         "/api/sign-in",
                         "/api/coaches",
+                        "/api/invitations/look",
                         "/api/invitations/accept",
+                        "/api/passwords/forgotten",
+                        "/api/passwords/reset",
+                        "/api/addresses",
                         "/api/demo/sign-in")
                     .permitAll()
                     .requestMatchers(
                         "/api/today",
+                        "/api/account/invitations/**",
+                        "/api/account/second-factor/**",
                         "/api/clients",
                         "/api/clients/*/invitation",
+                        "/api/clients/archived",
+                        "/api/clients/*/archive",
+                        "/api/clients/*/deletion",
                         "/api/clients/*/unsuited-exercises",
                         "/api/clients/*/health/minded/**",
                         "/api/clients/*/health/screenings/*/clearance",
@@ -115,6 +138,8 @@ class SecurityConfiguration {
                     .hasRole("COACH")
                     .requestMatchers(HttpMethod.PUT, "/api/clients/*")
                     .hasRole("COACH")
+                    .requestMatchers(HttpMethod.DELETE, "/api/account/leaving")
+                    .hasRole("COACH")
                     .requestMatchers("/api/my/**")
                     .hasRole("CLIENT")
                     .requestMatchers("/api/**")
@@ -129,9 +154,8 @@ class SecurityConfiguration {
             form ->
                 form.loginProcessingUrl("/api/sign-in")
                     .usernameParameter("email")
-                    .successHandler(
-                        (request, response, who) ->
-                            response.setStatus(HttpStatus.NO_CONTENT.value()))
+                    .authenticationDetailsSource(details)
+                    .successHandler(signedIn)
                     .failureHandler(problems))
         .logout(
             logout ->

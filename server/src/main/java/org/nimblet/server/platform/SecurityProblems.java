@@ -5,6 +5,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Map;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.security.access.AccessDeniedException;
@@ -22,9 +23,11 @@ class SecurityProblems
     implements AuthenticationEntryPoint, AccessDeniedHandler, AuthenticationFailureHandler {
 
   private final JsonMapper json;
+  private final SecurityLog log;
 
-  SecurityProblems(JsonMapper json) {
+  SecurityProblems(JsonMapper json, SecurityLog log) {
     this.json = json;
+    this.log = log;
   }
 
   @Override
@@ -45,6 +48,15 @@ class SecurityProblems
           "The server cannot look at its accounts just now. Try again in a minute.");
       return;
     }
+    if (e instanceof TooManyTriesException slowed) {
+      response.setHeader(HttpHeaders.RETRY_AFTER, String.valueOf(slowed.patience().toSeconds()));
+      write(response, HttpStatus.TOO_MANY_REQUESTS, slowed.getMessage());
+      return;
+    }
+    if (e instanceof CodeNeededException) {
+      write(response, HttpStatus.UNAUTHORIZED, String.valueOf(e.getMessage()), "code");
+      return;
+    }
     write(
         response,
         HttpStatus.UNAUTHORIZED,
@@ -55,10 +67,16 @@ class SecurityProblems
   public void handle(
       HttpServletRequest request, HttpServletResponse response, AccessDeniedException e)
       throws IOException {
+    log.note(SecurityLog.Event.NOT_ALLOWED);
     write(response, HttpStatus.FORBIDDEN, "This is not yours to see or change.");
   }
 
-  private void write(HttpServletResponse response, HttpStatus status, String detail)
+  /** Writes a refusal. */
+  void write(HttpServletResponse response, HttpStatus status, String detail) throws IOException {
+    write(response, status, detail, "");
+  }
+
+  private void write(HttpServletResponse response, HttpStatus status, String detail, String asksFor)
       throws IOException {
     response.setStatus(status.value());
     response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
@@ -68,8 +86,13 @@ class SecurityProblems
         .write(
             json.writeValueAsString(
                 Map.of(
-                    "status", status.value(),
-                    "title", status.getReasonPhrase(),
-                    "detail", detail)));
+                    "status",
+                    status.value(),
+                    "title",
+                    status.getReasonPhrase(),
+                    "detail",
+                    detail,
+                    "asksFor",
+                    asksFor)));
   }
 }

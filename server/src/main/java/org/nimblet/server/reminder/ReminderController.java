@@ -121,7 +121,7 @@ class ReminderController {
             choice.inApp, choice.mail, choice.digest, choice.digestAt, choice.minutesBefore),
         reminders.address(client).orElse(null),
         reminders.latestMails(client).stream()
-            .map(mail -> new MailView(mail.subject, mail.madeAt, mail.sentAt, mail.failure))
+            .map(mail -> new MailView(mail.subject(), mail.madeAt(), mail.sentAt(), mail.failure()))
             .toList());
   }
 }

@@ -12,13 +12,15 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.UUID;
 import java.util.stream.Collectors;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.schedule.ReminderTime;
 import org.nimblet.core.schedule.Span;
 import org.nimblet.server.account.AccountService;
 import org.nimblet.server.client.ClientFile;
+import org.nimblet.server.mail.Outbox;
+import org.nimblet.server.mail.Outbox.Letter;
+import org.nimblet.server.mail.Outbox.Posted;
 import org.nimblet.server.person.People;
 import org.nimblet.server.programme.UpcomingSessions;
 import org.nimblet.server.programme.UpcomingSessions.Outlook;
@@ -41,27 +43,24 @@ class ReminderService {
       DateTimeFormatter.ofPattern("EEEE d MMMM", Locale.ENGLISH);
 
   private final ReminderChoices choices;
-  private final OutgoingMails mails;
+  private final Outbox outbox;
   private final UpcomingSessions upcoming;
   private final People people;
   private final AccountService accounts;
-  private final MailDoor door;
   private final Clock clock;
 
   ReminderService(
       ReminderChoices choices,
-      OutgoingMails mails,
+      Outbox outbox,
       UpcomingSessions upcoming,
       People people,
       AccountService accounts,
-      MailDoor door,
       Clock clock) {
     this.choices = choices;
-    this.mails = mails;
+    this.outbox = outbox;
     this.upcoming = upcoming;
     this.people = people;
     this.accounts = accounts;
-    this.door = door;
     this.clock = clock;
   }
 
@@ -87,12 +86,11 @@ class ReminderService {
 
   /** Whether mail could reach a client, and where. */
   Optional<String> address(ClientFile client) {
-    return door.isOpen() ? accounts.addressOfClient(client.id()) : Optional.empty();
+    return outbox.isOpen() ? accounts.addressOfClient(client.id()) : Optional.empty();
   }
 
-  @Transactional(readOnly = true)
-  List<OutgoingMail> latestMails(ClientFile client) {
-    return mails.findTop10ByClientIdOrderByMadeAtDesc(client.id());
+  List<Posted> latestMails(ClientFile client) {
+    return outbox.latestOf(client.id());
   }
 
   /** The session to tell of in the open application now, if there is one and it is wanted. */
@@ -180,20 +178,15 @@ class ReminderService {
 
   private void write(
       ClientFile client, String occasion, String address, String subject, String body) {
-    if (mails.existsByClientIdAndOccasion(client.id(), occasion)) {
-      return;
-    }
-    OutgoingMail mail = new OutgoingMail();
-    mail.id = UUID.randomUUID();
-    mail.coachId = client.coachId();
-    mail.clientId = client.id();
-    mail.occasion = occasion;
-    mail.recipient = address;
-    mail.subject = subject;
-    mail.body = body;
-    mail.madeAt = clock.instant();
-    mail.nextTryAt = mail.madeAt;
-    mails.save(mail);
+    outbox.put(
+        new Letter(
+            Optional.of(client.coachId()),
+            Optional.of(client.id()),
+            occasion,
+            address,
+            subject,
+            body,
+            false));
   }
 
   private Outlook today(ClientFile client, Instant now) {

@@ -65,12 +65,18 @@ public final class HttpCaller {
 
   /** Signs in with the form the page uses. */
   public Answer signIn(String email, String password) {
+    return signIn(email, password, "");
+  }
+
+  /** Signs in with a code of an authenticator as well. */
+  public Answer signIn(String email, String password, String code) {
     get("/api/me");
     Answer answer =
         send(
             "POST",
             "/api/sign-in",
-            "email=" + encoded(email) + "&password=" + encoded(password),
+            "email=%s&password=%s&code=%s"
+                .formatted(encoded(email), encoded(password), encoded(code)),
             "application/x-www-form-urlencoded");
     get("/api/me");
     return answer;

@@ -123,29 +123,35 @@ public final class Practice {
     return client.at("/facts/activities/0/id").asString();
   }
 
+  /** The secret of a new invitation that is handed on. */
+  public String invite(String clientId) {
+    Answer answer = coach.send("POST", "/api/clients/" + clientId + "/invitation", new TreeMap<>());
+    String link = answer.json().get("link").asString();
+    return link.substring(link.lastIndexOf('/') + 1);
+  }
+
+  /** What a client writes who was invited. */
+  public static Map<String, Object> coming(String token, String email) {
+    Map<String, Object> form = new TreeMap<>();
+    form.put("token", token);
+    form.put("name", "Test Client");
+    form.put("email", email);
+    form.put("password", "long-enough-password");
+    form.put("consent", true);
+    form.put("guardian", null);
+    return form;
+  }
+
   /** A browser signed in as the client, by invitation. */
   public HttpCaller asClient(String clientId) {
-    String token =
-        coach
-            .send("POST", "/api/clients/" + clientId + "/invitation", null)
-            .json()
-            .get("token")
-            .asString();
+    String token = invite(clientId);
     HttpCaller client = server.caller();
     client.get("/api/me");
     Answer answer =
         client.send(
             "POST",
             "/api/invitations/accept",
-            Map.of(
-                "token",
-                token,
-                "name",
-                "Test Client",
-                "email",
-                "client-" + UUID.randomUUID() + "@test.example",
-                "password",
-                "long-enough-password"));
+            coming(token, "client-" + UUID.randomUUID() + "@test.example"));
     if (answer.status() != 204) {
       throw new IllegalStateException(answer.status() + " " + answer.body());
     }

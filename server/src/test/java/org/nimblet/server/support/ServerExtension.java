@@ -20,6 +20,7 @@ import org.springframework.security.crypto.password.Pbkdf2PasswordEncoder;
 public final class ServerExtension implements ParameterResolver {
 
   private static RunningServer server;
+  private static boolean tried;
 
   /** The running application. */
   public record RunningServer(WebServerApplicationContext context, String address) {
@@ -48,7 +49,11 @@ public final class ServerExtension implements ParameterResolver {
   }
 
   private static synchronized RunningServer server() {
+    if (server == null && tried) {
+      throw new IllegalStateException("the server did not start; see the first test that failed");
+    }
     if (server == null) {
+      tried = true;
       TestCluster cluster = TestCluster.start();
       SpringApplication application =
           new SpringApplication(NimbletApplication.class, Surroundings.class);
@@ -59,6 +64,8 @@ public final class ServerExtension implements ParameterResolver {
               application.run(
                   "--server.port=0",
                   "--nimblet.stand-in.runs=true",
+                  "--nimblet.account.sign-up-open=true",
+                  "--springdoc.api-docs.enabled=true",
                   "--spring.datasource.url=" + cluster.newDatabase(),
                   "--spring.datasource.username=" + cluster.user(),
                   "--spring.datasource.password=" + cluster.password());

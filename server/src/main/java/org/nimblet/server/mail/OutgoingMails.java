@@ -1,4 +1,4 @@
-package org.nimblet.server.reminder;
+package org.nimblet.server.mail;
 
 import java.time.Instant;
 import java.util.List;

@@ -1,4 +1,4 @@
-package org.nimblet.server.reminder;
+package org.nimblet.server.mail;
 
 import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
@@ -9,15 +9,23 @@ import java.util.UUID;
 @Entity
 class OutgoingMail {
   @Id UUID id;
+
+  /** Whose client or account it is about; null for what stands before any account. */
   UUID coachId;
+
+  /** The client whom it is about; null for what goes to an account. */
   UUID clientId;
 
-  /** What it is about; the same is told only once. */
+  /** What it is about; a client is told the same only once. */
   String occasion;
 
   String recipient;
   String subject;
   String body;
+
+  /** Whether it holds something that opens a door: its words are forgotten once it is sent. */
+  boolean secret;
+
   Instant madeAt;
   Instant nextTryAt;
   int tries;

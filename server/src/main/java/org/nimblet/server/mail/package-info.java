@@ -1,0 +1,2 @@
+/** Mail that goes out: an outbox in the database, and the postman who empties it. */
+package org.nimblet.server.mail;

@@ -1,0 +1,29 @@
+<script setup lang="ts">
+/** A form that opens inside a part: fields, what went wrong, and two ways out of it. */
+defineProps<{ button: string; busy: boolean; message?: string }>()
+defineEmits<{ send: []; leave: [] }>()
+</script>
+
+<template>
+  <form novalidate @submit.prevent="$emit('send')">
+    <slot />
+    <p v-if="message" class="message" role="alert">{{ message }}</p>
+    <p class="side-by-side">
+      <BButton type="submit" variant="primary" :disabled="busy">{{ button }}</BButton>
+      <BButton variant="link" @click="$emit('leave')">Leave it</BButton>
+    </p>
+  </form>
+</template>
+
+<style scoped>
+form {
+  display: grid;
+  gap: 12px;
+  max-width: 400px;
+  margin-top: 12px;
+}
+.message {
+  color: var(--stop);
+  font-weight: 600;
+}
+</style>
