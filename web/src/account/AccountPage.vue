@@ -9,6 +9,7 @@ import LeavePart from './LeavePart.vue'
 import PasswordPart from './PasswordPart.vue'
 import SecondFactorPart from './SecondFactorPart.vue'
 import SessionsPart from './SessionsPart.vue'
+import TrailPart from './TrailPart.vue'
 
 /** One's own account: who one is, where one is signed in, who was asked in, and the way out. */
 const { data: own, error, slow, reload } = useAsked(() => queries.account())
@@ -30,6 +31,7 @@ const { data: own, error, slow, reload } = useAsked(() => queries.account())
         <div class="column">
           <SecondFactorPart v-if="account.coach.value" :own="own" @changed="reload" />
           <InvitedPart v-if="account.coach.value" />
+          <TrailPart v-if="account.me.value?.clientId" :client-id="account.me.value.clientId" />
           <LeavePart :own="own" :coach="account.coach.value" @changed="reload" />
         </div>
       </div>

@@ -42,7 +42,7 @@ async function change() {
       v-if="open"
       button="Send a link there"
       :busy="busy"
-      :message="problems.length ? '' : message"
+      :message="message"
       @send="change"
       @leave="open = false"
     >

@@ -8,7 +8,7 @@ defineEmits<{ send: [] }>()
 
 <template>
   <EntryFrame :subtitle="subtitle">
-    <form novalidate @submit.prevent="$emit('send')">
+    <form class="open" novalidate @submit.prevent="$emit('send')">
       <slot />
       <p v-if="message" class="message" role="alert">{{ message }}</p>
       <BButton type="submit" variant="primary" :disabled="busy">{{ button }}</BButton>

@@ -41,6 +41,7 @@ defineProps<{ subtitle: string }>()
   --top: 277px;
   position: relative;
   min-height: max(100vh, 720px);
+  padding: 115px 0 64px;
   overflow: hidden;
 }
 .ribbon {
@@ -60,11 +61,10 @@ defineProps<{ subtitle: string }>()
   content: '';
 }
 .box {
-  position: absolute;
-  top: 115px;
-  left: calc(50% - var(--box) / 2);
+  position: relative;
   width: var(--box);
   min-height: 504px;
+  margin: 0 auto;
   padding: 30px 48px 24px;
   border: 3px solid var(--ink);
   border-top: 0;
@@ -121,9 +121,9 @@ defineProps<{ subtitle: string }>()
   .entry {
     --box: calc(100vw - 96px);
     min-height: max(100vh, 700px);
+    padding-top: 60px;
   }
   .box {
-    top: 60px;
     padding: 24px 16px;
     background: var(--ground);
   }

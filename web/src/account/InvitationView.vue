@@ -16,7 +16,8 @@ import { useSending } from './useSending'
 const props = defineProps<{ token: string }>()
 
 const router = useRouter()
-const { data: opened, error } = useAsked(() => queries.invitation(props.token))
+const { data, error } = useAsked(() => queries.invitation(props.token))
+const opened = computed(() => data.value?.[0])
 const form = ref({ name: '', email: '', password: '' })
 const consent = ref(false)
 const guardian = ref('')
@@ -48,9 +49,13 @@ async function accept() {
 </script>
 
 <template>
-  <EntryFrame v-if="error" subtitle="Your invitation">
+  <EntryFrame v-if="error || (data && !opened)" subtitle="Your invitation">
     <p role="alert">
-      This invitation is used up or too old. Ask whoever invited you for a new one.
+      {{
+        error
+          ? error.message
+          : 'This invitation is used up or too old. Ask whoever invited you for a new one.'
+      }}
     </p>
     <p><RouterLink to="/sign-in">Sign in</RouterLink></p>
   </EntryFrame>

@@ -38,7 +38,7 @@ async function takeBack(id: string) {
         >Invite a coach</BButton
       >
     </template>
-    <p v-if="message && !problems.length" class="message" role="alert">{{ message }}</p>
+    <p v-if="message" class="message" role="alert">{{ message }}</p>
     <HandedLink v-if="made" :made="made" />
     <PartForm
       v-if="open"

@@ -59,8 +59,9 @@ async function stay() {
       <PartForm
         v-else
         :button="coach ? 'Delete the practice' : 'Delete my account'"
+        for-good
         :busy="busy"
-        :message="problems.length ? '' : message"
+        :message="message"
         @send="leave"
         @leave="open = false"
       >

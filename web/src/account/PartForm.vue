@@ -1,6 +1,6 @@
 <script setup lang="ts">
 /** A form that opens inside a part: fields, what went wrong, and two ways out of it. */
-defineProps<{ button: string; busy: boolean; message?: string }>()
+defineProps<{ button: string; busy: boolean; message?: string; forGood?: boolean }>()
 defineEmits<{ send: []; leave: [] }>()
 </script>
 
@@ -9,7 +9,9 @@ defineEmits<{ send: []; leave: [] }>()
     <slot />
     <p v-if="message" class="message" role="alert">{{ message }}</p>
     <p class="side-by-side">
-      <BButton type="submit" variant="primary" :disabled="busy">{{ button }}</BButton>
+      <BButton type="submit" :variant="forGood ? 'outline-danger' : 'primary'" :disabled="busy">{{
+        button
+      }}</BButton>
       <BButton variant="link" @click="$emit('leave')">Leave it</BButton>
     </p>
   </form>

@@ -38,7 +38,7 @@ async function change() {
       v-if="open"
       button="Keep the new one"
       :busy="busy"
-      :message="problems.length ? '' : message"
+      :message="message"
       @send="change"
       @leave="open = false"
     >

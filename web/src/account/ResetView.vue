@@ -24,15 +24,7 @@ async function set() {
 </script>
 
 <template>
-  <EntryForm
-    subtitle="A new password"
-    button="Keep it"
-    :busy="busy"
-    :message="
-      problems.find((p) => p.field === 'token')?.message ?? (problems.length ? '' : message)
-    "
-    @send="set"
-  >
+  <EntryForm subtitle="A new password" button="Keep it" :busy="busy" :message="message" @send="set">
     <PasswordField
       v-model="password"
       label="New password"

@@ -76,7 +76,7 @@ async function remove() {
       v-if="proposed"
       button="Turn it on"
       :busy="busy"
-      :message="problems.length ? '' : message"
+      :message="message"
       @send="protect"
       @leave="leave"
     >
@@ -111,7 +111,7 @@ async function remove() {
       v-if="removing"
       button="Turn it off"
       :busy="busy"
-      :message="problems.length ? '' : message"
+      :message="message"
       @send="remove"
       @leave="leave"
     >

@@ -90,12 +90,9 @@ describe('the door', () => {
 
   it('names who invites, and asks a client under 16 for consent and a guardian', async () => {
     vi.spyOn(api, 'me').mockResolvedValue(nobody)
-    vi.spyOn(api, 'lookAtInvitation').mockResolvedValue({
-      kind: 'CLIENT',
-      from: 'Ines Valdemar',
-      name: 'Tove Aas',
-      guardian: true,
-    })
+    vi.spyOn(api, 'lookAtInvitation').mockResolvedValue([
+      { kind: 'CLIENT', from: 'Ines Valdemar', name: 'Tove Aas', guardian: true },
+    ])
     const accept = vi.spyOn(api, 'acceptInvitation').mockResolvedValue(undefined)
     const wrapper = await open(InvitationView, { token: 'secret' })
     expect(wrapper.text()).toContain('Ines Valdemar invites you')
@@ -113,7 +110,7 @@ describe('the door', () => {
   })
 
   it('says so where an invitation opens nothing any more', async () => {
-    vi.spyOn(api, 'lookAtInvitation').mockRejectedValue(new ServerProblem(400, '', 'Old.'))
+    vi.spyOn(api, 'lookAtInvitation').mockResolvedValue([])
     const wrapper = await open(InvitationView, { token: 'old' })
     expect(wrapper.find('[role=alert]').text()).toContain('used up or too old')
     expect(wrapper.find('form').exists()).toBe(false)

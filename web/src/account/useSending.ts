@@ -17,8 +17,11 @@ export function useSending() {
       await what()
       return true
     } catch (e) {
-      if (e instanceof ServerProblem) problems.value = e.errors
-      message.value = (e as Error).message
+      problems.value = e instanceof ServerProblem ? e.errors : []
+      // What is wrong with a field stands beside it; a link has no field.
+      message.value = problems.value.length
+        ? (problems.value.find((problem) => problem.field === 'token')?.message ?? '')
+        : (e as Error).message
       return false
     } finally {
       busy.value = false

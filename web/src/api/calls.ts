@@ -87,6 +87,8 @@ export const api = {
     answer(
       http.POST('/api/clients/{clientId}/invitation', { ...at({ clientId: id }), body: { email } }),
     ),
+  healthTrail: (id: string) =>
+    answer(http.GET('/api/clients/{clientId}/health/trail', at({ clientId: id }))),
   archiveClient: (id: string) =>
     answer(http.POST('/api/clients/{clientId}/archive', at({ clientId: id }))),
   restoreClient: (id: string) =>

@@ -46,6 +46,7 @@ export const queries = {
   today: (date?: string) => query(['today', date], () => api.today(date)),
   myDay: () => query(['my-day'], api.myDay),
   account: () => query(['account'], api.account),
+  healthTrail: (client: string) => about(client, ['trail'], () => api.healthTrail(client)),
   invitations: () => query(['account', 'invitations'], api.invitations),
   invitation: (token: string) => query(['invitation', token], () => api.lookAtInvitation(token)),
   clients: () => query(['clients'], api.clients),

@@ -35,7 +35,7 @@ async function invite() {
         hint="Nothing here makes a link that you hand on"
         inputmode="email"
       />
-      <p v-if="message && !problems.length" class="message" role="alert">{{ message }}</p>
+      <p v-if="message" class="message" role="alert">{{ message }}</p>
       <p class="side-by-side">
         <BButton type="submit" variant="primary" size="sm" :disabled="busy">Invite</BButton>
         <BButton variant="link" size="sm" @click="open = false">Leave it</BButton>

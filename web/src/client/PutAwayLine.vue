@@ -32,7 +32,7 @@ async function gone(what: () => Promise<unknown>) {
         >Delete for good</BButton
       >
     </p>
-    <p v-if="message && !problems.length" class="message" role="alert">{{ message }}</p>
+    <p v-if="message" class="message" role="alert">{{ message }}</p>
     <form
       v-if="deleting"
       novalidate

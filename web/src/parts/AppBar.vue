@@ -54,6 +54,7 @@ async function signOut() {
     <ClientFinder v-if="account.coach.value" />
     <BDropdown
       class="who"
+      :class="{ on: on('/account') }"
       variant="link"
       no-caret
       :text="account.me.value?.name ?? ''"
@@ -130,6 +131,14 @@ nav a.on::after {
 .who {
   align-self: center;
   margin-left: 12px;
+}
+.who.on {
+  align-self: flex-end;
+  margin-bottom: -1.5px;
+  padding: 2px 8px;
+  border: 1.5px solid var(--ink);
+  border-bottom: 0;
+  background: var(--ground);
 }
 .who :deep(.btn) {
   padding-inline: 8px;

@@ -110,16 +110,20 @@ class CoachStoryIT {
     story.becomeCoach();
     story.takeIn("Invited Hands", 5);
     browser.press("Invite Invited Hands");
+    browser.press("Invite");
     browser.find("code");
     String path = Story.pathOf(browser.text("code"));
     try (Browser other = new Browser(NimbletProcess.shared().address())) {
       other.open(path);
-      other.type(other.field("form.open", "Name"), "Invited Hands");
+      other.sees("Test Coach invites you");
       other.type(other.field("form.open", "Email"), UUID.randomUUID() + "@test.example");
       other.type(other.field("form.open", "Password"), "short");
       other.press("Open the account");
       other.sees("A password has 12 to 200 characters.");
       other.type(other.field("form.open", "Password"), "long-enough-password");
+      other.press("Open the account");
+      other.sees("Without consent nothing that you tell of your hands may be kept.");
+      other.click("form.open input[type=checkbox]");
       other.press("Open the account");
       other.isAt("/my-day");
       other.sees("with Test Coach");

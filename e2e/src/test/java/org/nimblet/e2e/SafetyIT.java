@@ -48,12 +48,14 @@ class SafetyIT {
   private void acceptOnThePhone(String client) {
     coach.open("/clients/" + client + "/hands");
     coach.press("Invite Sore Thumb");
+    coach.press("Invite");
     String address = coach.find(".invite code").getText();
     phone.open(Story.pathOf(address));
     phone.size(390, 844);
     phone.type(phone.field("form.open", "Name"), "Sore Thumb");
     phone.type(phone.field("form.open", "Email"), "c-" + UUID.randomUUID() + "@test.example");
     phone.type(phone.field("form.open", "Password"), "long-enough-password");
+    phone.click("form.open input[type=checkbox]");
     phone.press("Open the account");
     phone.isAt("/my-day");
   }

@@ -17,15 +17,16 @@ final class Story {
     this.browser = browser;
   }
 
-  /** Opens a new coach's account through the page. */
-  void becomeCoach() {
+  /** Opens a new coach's account through the page; gives its address. */
+  String becomeCoach() {
+    String email = "coach-" + UUID.randomUUID() + "@test.example";
     browser.open("/begin");
     browser.type(browser.field("form.open", "Name"), "Test Coach");
-    browser.type(
-        browser.field("form.open", "Email"), "coach-" + UUID.randomUUID() + "@test.example");
+    browser.type(browser.field("form.open", "Email"), email);
     browser.type(browser.field("form.open", "Password"), "long-enough-password");
     browser.press("Open the account");
     browser.isAt("/today");
+    return email;
   }
 
   /**

@@ -2,6 +2,11 @@ package org.nimblet.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.ByteArrayInputStream;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
@@ -158,5 +163,65 @@ class AccountTest {
       assertThat(answer.headers().firstValue("Referrer-Policy")).contains("no-referrer");
       assertThat(answer.headers().firstValue("X-Frame-Options")).contains("DENY");
     }
+  }
+
+  /** Behind a proxy that encrypts, and without one. */
+  @Test
+  void theCookieIsBoundToTheHostWhereTheConnectionIsEncrypted(RunningServer server)
+      throws Exception {
+    String address = server.address() + "/api/coaches";
+    HttpClient client = HttpClient.newHttpClient();
+    for (boolean encrypted : List.of(true, false)) {
+      HttpRequest.Builder request =
+          HttpRequest.newBuilder(URI.create(address))
+              .header("Content-Type", "application/json")
+              .header("Cookie", "XSRF-TOKEN=token")
+              .header("X-XSRF-TOKEN", "token")
+              .POST(
+                  HttpRequest.BodyPublishers.ofString(
+                      "{\"name\": \"C\", \"email\": \"%s@test.example\", \"password\": \"%s\"}"
+                          .formatted(UUID.randomUUID(), "long-enough-password")));
+      if (encrypted) {
+        request.header("X-Forwarded-Proto", "https");
+      }
+      HttpResponse<String> answer =
+          client.send(request.build(), HttpResponse.BodyHandlers.ofString());
+      assertThat(answer.statusCode()).as(answer.body()).isEqualTo(204);
+      String cookie =
+          answer.headers().allValues("Set-Cookie").stream()
+              .filter(one -> one.contains("nimblet="))
+              .findFirst()
+              .orElseThrow();
+      assertThat(cookie).contains("HttpOnly", "SameSite=Lax", "Path=/").doesNotContain("Domain");
+      assertThat(cookie.startsWith("__Host-nimblet=") && cookie.contains("Secure"))
+          .as(cookie)
+          .isEqualTo(encrypted);
+      assertThat(answer.headers().firstValue("Strict-Transport-Security").isPresent())
+          .isEqualTo(encrypted);
+    }
+  }
+
+  /** Six bodies of 90 MB before anybody signed in filled the memory. */
+  @Test
+  void littleIsReadOfWhoeverHasNotSignedIn(RunningServer server) throws Exception {
+    String tooLong = "{\"token\": \"" + "x".repeat(20_000) + "\"}";
+    HttpCaller nobody = server.caller();
+    nobody.get("/api/me");
+    Answer refused = nobody.send("POST", "/api/invitations/look", tooLong);
+    assertThat(refused.status()).isEqualTo(413);
+    assertThat(refused.json().get("detail").asString()).contains("up to 16 kB");
+    HttpCaller coach = server.caller();
+    coach.becomeCoach();
+    assertThat(coach.send("POST", "/api/clients", tooLong).status()).isEqualTo(400);
+    HttpResponse<String> unknownLength =
+        HttpClient.newHttpClient()
+            .send(
+                HttpRequest.newBuilder(URI.create(server.address() + "/api/invitations/look"))
+                    .POST(
+                        HttpRequest.BodyPublishers.ofInputStream(
+                            () -> new ByteArrayInputStream(new byte[100])))
+                    .build(),
+                HttpResponse.BodyHandlers.ofString());
+    assertThat(unknownLength.statusCode()).isEqualTo(411);
   }
 }

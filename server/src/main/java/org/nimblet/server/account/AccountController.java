@@ -3,6 +3,7 @@ package org.nimblet.server.account;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import jakarta.validation.Valid;
+import java.util.List;
 import org.nimblet.server.account.AccountForms.AcceptedInvitation;
 import org.nimblet.server.account.AccountForms.Forgotten;
 import org.nimblet.server.account.AccountForms.NewCoach;
@@ -65,11 +66,11 @@ class AccountController {
         accounts.openCoach(coach.name(), coach.email(), coach.password()), request, response);
   }
 
-  /** Who invites, and for what, before anything is typed. */
+  /** Who invites, and for what, before anything is typed: one, or none that opens anything. */
   @PostMapping("/invitations/look")
-  Opened look(@Valid @RequestBody OneToken form, HttpServletRequest request) {
+  List<Opened> look(@Valid @RequestBody OneToken form, HttpServletRequest request) {
     slowing.begin(What.LINK, form.token(), request.getRemoteAddr());
-    return invitations.look(form.token());
+    return invitations.look(form.token()).stream().toList();
   }
 
   @PostMapping("/invitations/accept")

@@ -28,7 +28,7 @@ class AccountLink {
   /** Where it was sent; null if it is handed on. */
   String address;
 
-  /** Whom it is for, as the one who invites calls them. */
+  /** Whom it is for, as the one who invites calls them; empty where nobody is called anything. */
   String name;
 
   /** Whether whoever is invited is under 16, so that a grown-up consents for them. */

@@ -26,6 +26,9 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class InvitationService {
 
+  private static final LinkKind[] INVITATIONS = {
+    LinkKind.FIRST_COACH, LinkKind.COACH, LinkKind.CLIENT
+  };
   private static final Set<LinkKind> SHOWN = Set.of(LinkKind.CLIENT, LinkKind.COACH);
   private static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH).withZone(ZoneOffset.UTC);
@@ -201,20 +204,24 @@ public class InvitationService {
         .orElseThrow(() -> new NotFoundException("invitation"));
   }
 
+  /** What an invitation opens, as long as it opens anything. */
   @Transactional(readOnly = true)
-  Opened look(String token) {
-    AccountLink link = open(token);
-    return new Opened(
-        link.kind,
-        link.coachId == null ? "" : accounts.coachName(link.coachId),
-        link.kind == LinkKind.CLIENT ? link.name : "",
-        link.guardian);
+  Optional<Opened> look(String token) {
+    return making
+        .find(token, INVITATIONS)
+        .map(
+            link ->
+                new Opened(
+                    link.kind,
+                    link.coachId == null ? "" : accounts.coachName(link.coachId),
+                    link.kind == LinkKind.CLIENT ? link.name : "",
+                    link.guardian));
   }
 
   /** Uses an invitation up and opens the account. */
   @Transactional
   SignedIn accept(String token, Coming coming) {
-    AccountLink link = open(token);
+    AccountLink link = making.open(token, INVITATIONS);
     if (link.kind != LinkKind.CLIENT) {
       links.delete(link);
       return accounts.openCoach(coming.name(), coming.email(), coming.password());
@@ -237,9 +244,5 @@ public class InvitationService {
         coming.email(),
         coming.password(),
         link.guardian ? guardian : null);
-  }
-
-  private AccountLink open(String token) {
-    return making.open(token, LinkKind.FIRST_COACH, LinkKind.COACH, LinkKind.CLIENT);
   }
 }

@@ -11,9 +11,5 @@ public enum LinkKind {
   /** A new password. */
   RESET,
   /** Another address. */
-  ADDRESS;
-
-  boolean isInvitation() {
-    return this == FIRST_COACH || this == COACH || this == CLIENT;
-  }
+  ADDRESS
 }

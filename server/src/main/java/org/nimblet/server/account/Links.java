@@ -3,6 +3,7 @@ package org.nimblet.server.account;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.Arrays;
+import java.util.Optional;
 import java.util.UUID;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.platform.Secrets;
@@ -32,9 +33,17 @@ class Links {
     link.id = UUID.randomUUID();
     link.tokenHash = Secrets.hash(token);
     link.kind = kind;
+    link.name = "";
     link.madeAt = clock.instant();
     link.expiresAt = link.madeAt.plus(lasts);
     return new Made(link, token);
+  }
+
+  /** The link behind a secret, unless it is none, used up, too old, or of another kind. */
+  Optional<AccountLink> find(String token, LinkKind... kinds) {
+    return links
+        .findByTokenHashAndExpiresAtAfter(Secrets.hash(token), clock.instant())
+        .filter(link -> Arrays.asList(kinds).contains(link.kind));
   }
 
   /**
@@ -43,9 +52,7 @@ class Links {
    * @throws InvalidFieldException if it is none, used up, too old, or of another kind
    */
   AccountLink open(String token, LinkKind... kinds) {
-    return links
-        .findByTokenHashAndExpiresAtAfter(Secrets.hash(token), clock.instant())
-        .filter(link -> Arrays.asList(kinds).contains(link.kind))
+    return find(token, kinds)
         .orElseThrow(
             () ->
                 new InvalidFieldException(

@@ -126,7 +126,6 @@ class PasswordService {
     Made made = making.make(LinkKind.RESET, settings.account().resetLasts());
     made.link().accountId = account.id;
     made.link().coachId = account.coachId;
-    made.link().name = "";
     links.save(made.link());
     outbox.put(
         letter(
@@ -169,7 +168,6 @@ class PasswordService {
     Made made = making.make(LinkKind.ADDRESS, settings.account().resetLasts());
     made.link().accountId = account.id;
     made.link().coachId = account.coachId;
-    made.link().name = "";
     made.link().address = AccountService.plain(email);
     links.save(made.link());
     outbox.put(

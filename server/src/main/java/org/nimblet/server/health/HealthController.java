@@ -12,6 +12,8 @@ import org.nimblet.server.health.HealthForms.MistakeForm;
 import org.nimblet.server.health.HealthForms.PainView;
 import org.nimblet.server.health.HealthForms.ScreeningForm;
 import org.nimblet.server.health.HealthForms.ToldPainsForm;
+import org.nimblet.server.health.HealthTrail.Deed;
+import org.nimblet.server.health.HealthTrail.TrailLine;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -27,18 +29,28 @@ class HealthController {
   private final HealthService service;
   private final HealthFiles files;
   private final HealthViews views;
+  private final HealthTrail trail;
   private final Clock clock;
 
-  HealthController(HealthService service, HealthFiles files, HealthViews views, Clock clock) {
+  HealthController(
+      HealthService service, HealthFiles files, HealthViews views, HealthTrail trail, Clock clock) {
     this.service = service;
     this.files = files;
     this.views = views;
+    this.trail = trail;
     this.clock = clock;
   }
 
   @GetMapping("/health")
   HealthView health(@PathVariable("clientId") ClientFile client) {
+    trail.note(client, Deed.READ_HEALTH);
     return views.of(client);
+  }
+
+  /** Who read or changed what a client told. */
+  @GetMapping("/health/trail")
+  List<TrailLine> trail(@PathVariable("clientId") ClientFile client) {
+    return trail.of(client);
   }
 
   /** What hurts, as the player asks about it. */

@@ -40,6 +40,7 @@ public class HealthService {
   private final CoachLibraries libraries;
   private final Scope scope;
   private final SecurityLog log;
+  private final HealthTrail trail;
   private final ApplicationEventPublisher events;
   private final Clock clock;
 
@@ -49,6 +50,7 @@ public class HealthService {
       CoachLibraries libraries,
       Scope scope,
       SecurityLog log,
+      HealthTrail trail,
       ApplicationEventPublisher events,
       Clock clock) {
     this.words = words;
@@ -56,6 +58,7 @@ public class HealthService {
     this.libraries = libraries;
     this.scope = scope;
     this.log = log;
+    this.trail = trail;
     this.events = events;
     this.clock = clock;
   }
@@ -63,6 +66,7 @@ public class HealthService {
   /** Pain of some places; earlier words stay. A day in {@code since} counts before a course. */
   @Transactional
   void tell(ClientFile client, List<ToldPainForm> pains) {
+    trail.note(client, HealthTrail.Deed.TOLD_PAIN);
     Instant now = clock.instant();
     HealthRecord before = files.of(client);
     for (int i = 0; i < pains.size(); i++) {
@@ -96,6 +100,7 @@ public class HealthService {
   /** Answers to some of the signs. */
   @Transactional
   public void screen(ClientFile client, List<AnswerForm> answers) {
+    trail.note(client, HealthTrail.Deed.ANSWERED_SIGNS);
     for (int i = 0; i < answers.size(); i++) {
       AnswerForm answer = answers.get(i);
       if (answer.yes() && (answer.side() == null || answer.regions().isEmpty())) {
@@ -125,6 +130,7 @@ public class HealthService {
   /** A clinician has cleared a sign. */
   @Transactional
   void clear(ClientFile client, UUID signId, String clinician) {
+    trail.note(client, HealthTrail.Deed.CLEARED_SIGN);
     end(client, openSign(client, signId), SignAnswer.CLEARED, clinician);
     log.note(SecurityLog.Event.CLEARED, client.id());
   }
@@ -132,6 +138,7 @@ public class HealthService {
   /** Takes back a sign that was touched by mistake; both words stay in the history. */
   @Transactional
   void takeBack(ClientFile client, UUID signId, String why) {
+    trail.note(client, HealthTrail.Deed.TOOK_SIGN_BACK);
     OfSign open = openSign(client, signId);
     if (!mayTakeBack(open)) {
       throw new InvalidFieldException(
@@ -170,6 +177,7 @@ public class HealthService {
   /** Something to be minded from now on. */
   @Transactional
   public void mind(ClientFile client, MindedForm form) {
+    trail.note(client, HealthTrail.Deed.MINDED);
     check(client, form);
     Minded thing = new Minded().toldBy(client, clock.instant(), Minded.class);
     thing.kind = form.kind();
@@ -187,6 +195,7 @@ public class HealthService {
   /** It need not be minded any more; nothing happens if it was ended before. */
   @Transactional
   void endMinding(ClientFile client, UUID mindedId) {
+    trail.note(client, HealthTrail.Deed.ENDED_MINDING);
     Minded thing =
         words
             .findById(mindedId)

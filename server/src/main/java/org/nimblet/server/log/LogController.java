@@ -7,6 +7,7 @@ import java.util.List;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.session.SessionLedger;
 import org.nimblet.core.session.SessionState;
+import org.nimblet.server.health.HealthTrail;
 import org.nimblet.server.person.Person;
 import org.nimblet.server.programme.Agenda;
 import org.nimblet.server.session.SessionLog;
@@ -26,10 +27,12 @@ class LogController {
 
   private final SessionLog log;
   private final Agenda agenda;
+  private final HealthTrail trail;
 
-  LogController(SessionLog log, Agenda agenda) {
+  LogController(SessionLog log, Agenda agenda, HealthTrail trail) {
     this.log = log;
     this.agenda = agenda;
+    this.trail = trail;
   }
 
   /**
@@ -45,6 +48,7 @@ class LogController {
 
   @GetMapping
   LogView log(@PathVariable("clientId") Person person) {
+    trail.note(person.client(), HealthTrail.Deed.READ_LOG);
     LocalDate first = person.today().minusDays(LOG_DAYS - 1L);
     return new LogView(
         log.of(person.client(), person.told(), first, person.today()),

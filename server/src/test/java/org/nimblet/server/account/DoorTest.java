@@ -70,7 +70,8 @@ class DoorTest {
     assertThat(invited.json().get("sent").asBoolean()).isTrue();
     String token = Mailbox.tokenIn(new Mailbox(server, email).latestOf(1));
     assertThat(invited.json().get("link").asString()).endsWith("/invitation/" + token);
-    JsonNode looked = nobody().send("POST", "/api/invitations/look", Map.of("token", token)).json();
+    JsonNode looked =
+        nobody().send("POST", "/api/invitations/look", Map.of("token", token)).json().get(0);
     assertThat(looked.get("from").asString()).isEqualTo("Test Coach");
     assertThat(looked.get("name").asString()).isEqualTo("Test Client");
     assertThat(waiting(practice)).hasSize(1);
@@ -81,6 +82,8 @@ class DoorTest {
     form.put("consent", true);
     assertThat(accept(form).status()).isEqualTo(204);
     assertThat(accept(Practice.coming(token, newAddress())).body()).contains("used up or too old");
+    assertThat(nobody().send("POST", "/api/invitations/look", Map.of("token", token)).json())
+        .isEmpty();
     assertThat(waiting(practice)).isEmpty();
     Answer twice =
         practice.coach().send("POST", "/api/clients/" + client + "/invitation", Map.of());
@@ -446,5 +449,32 @@ class DoorTest {
 
   private static Answer leave(HttpCaller who, String password) {
     return who.send("POST", "/api/account/leaving", Map.of("password", password));
+  }
+
+  @Test
+  void aClientReadsWhoReadAndChangedWhatTheyTold() {
+    Practice practice = new Practice(server);
+    String id = practice.takeIn(Practice.clientForm()).get("id").asString();
+    HttpCaller own = practice.asClient(id);
+    String path = "/api/clients/" + id;
+    own.get(path + "/health");
+    assertThat(own.get(path + "/health/trail").json()).as("one's own reading").isEmpty();
+    practice.coach().get(path + "/health");
+    practice.coach().get(path + "/health");
+    practice.coach().get(path + "/log");
+    Map<String, Object> pain = new HashMap<>();
+    pain.put("side", "LEFT");
+    pain.put("region", "PALM");
+    pain.put("level", 1);
+    pain.put("sensation", null);
+    pain.put("since", null);
+    own.send("POST", path + "/health/pains", Map.of("pains", List.of(pain)));
+    JsonNode trail = own.get(path + "/health/trail").json();
+    assertThat(trail.findValuesAsString("words"))
+        .containsExactlyInAnyOrder(
+            "read your pains, signs and conditions", "read your log", "wrote down pain");
+    assertThat(trail.findValuesAsString("who"))
+        .containsOnly("Test Coach", "Test Client")
+        .hasSize(3);
   }
 }
