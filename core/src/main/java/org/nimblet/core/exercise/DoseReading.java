@@ -23,7 +23,15 @@ final class DoseReading {
               + ") ?@ ?(\\d+) ?bpm(?: (\\d(?:-\\d)*)(?![\\d-]))?"
               + "(?:,? ?count-in (\\d+))?");
   private static final Pattern UNTIL_EASES =
-      Pattern.compile("until it eases,? (\\d+) ?[-–] ?(\\d+) ?s");
+      Pattern.compile("until it eases(?:,? (\\d+) ?[-–] ?(\\d+) ?s)?(?![a-z])");
+
+  /** A stretch that is held until it eases, where nobody says how long that may take (ours). */
+  private static final DoseForm USUALLY_EASES = new DoseForm.UntilEases(20, 60);
+
+  private static final Pattern RANGE =
+      Pattern.compile("(\\d+) ?[-–] ?(\\d+) (s|min|times|breaths)");
+  private static final Pattern NUMBER_ALONE = Pattern.compile("(\\d+)(?![\\w.:])");
+  private static final int MOST_BEATS_OF_A_REPETITION = 16;
   private static final Pattern BREATH_MOVED =
       Pattern.compile("(?:(\\d+)" + TIMES + ")?into it breathing (in|out)");
   private static final Pattern PRESSES =
@@ -101,6 +109,7 @@ final class DoseReading {
         take(REST, m -> Integer.parseInt(m.group(1))).orElse(usual.restSeconds());
     Units units = units();
     Laterality laterality = laterality();
+    final boolean unloaded = takeWords(DoseWords.WITHOUT_WEIGHT);
     Optional<Load> load = load();
     take(PACE_WORD, Matcher::group);
     Work work = work(new Work(usual.form(), usual.repetitions(), usual.sets()));
@@ -111,7 +120,7 @@ final class DoseReading {
         laterality,
         units,
         restSeconds,
-        load.or(usual::load),
+        unloaded ? Optional.empty() : load.or(usual::load),
         Optional.empty());
   }
 
@@ -189,9 +198,9 @@ final class DoseReading {
 
   /** Form, repetitions and sets; what is not said of them is as given. */
   Work work(Work otherwise) {
+    refuseRange();
     Optional<DoseForm> said = form();
-    final Optional<DoseForm> tempo =
-        take(TEMPO, m -> new DoseForm.Count(number(m, 1), number(m, 2)));
+    Optional<int[]> tempo = take(TEMPO, m -> new int[] {number(m, 1), number(m, 2)});
     Optional<Integer> sets = take(SETS, m -> number(m, 1));
     Optional<int[]> both = take(SETS_AND_REPETITIONS, m -> new int[] {number(m, 1), number(m, 2)});
     Optional<Integer> times =
@@ -199,23 +208,61 @@ final class DoseReading {
             ? Optional.of(both.get()[1])
             : take(TIMES_AFTER, m -> number(m, 1))
                 .or(() -> take(TIMES_ALONE, m -> number(m, 1)))
-                .or(() -> take(ONCE, m -> 1));
+                .or(() -> take(ONCE, m -> 1))
+                .or(() -> standsAlone(said) ? alone() : Optional.empty());
     boolean anything = said.isPresent() || times.isPresent() || sets.isPresent();
-    if (said.isEmpty() && tempo.isEmpty() && !anything) {
+    if (!anything && tempo.isPresent()) {
+      return onlyTempo(tempo.get()[0], tempo.get()[1], otherwise);
+    }
+    if (!anything) {
       if (!given.isEmpty() && rest.isBlank()) {
         return otherwise;
       }
       throw unread();
     }
     DoseForm form =
-        said.or(() -> tempo)
+        said.or(() -> tempo.map(of -> new DoseForm.Count(of[0], of[1])))
             .orElseGet(
                 () ->
                     times.isPresent() && countedForm(usual.form())
                         ? usual.form()
                         : otherwise.form());
+    Optional<Integer> setsSaid = both.isPresent() ? Optional.of(both.get()[0]) : sets;
+    if (repetitionsSaid.isPresent() && times.isPresent()) {
+      // "2 x 10 pulses": what is counted already is done so many times over.
+      if (setsSaid.isPresent()) {
+        throw new IllegalArgumentException(
+            "dose (%s) says how often more than once; write for example 2 sets of 10 pulses"
+                .formatted(given));
+      }
+      setsSaid = times;
+    }
     int repetitions = repetitionsSaid.orElseGet(() -> times.orElse(1));
-    return new Work(form, repetitions, both.isPresent() ? both.get()[0] : sets.orElse(1));
+    return new Work(form, repetitions, setsSaid.orElse(1));
+  }
+
+  private boolean standsAlone(Optional<DoseForm> said) {
+    return countedForm(said.orElse(usual.form()));
+  }
+
+  /** A figure of which only one thing can be meant beside what is counted. */
+  private Optional<Integer> alone() {
+    return take(NUMBER_ALONE, m -> number(m, 1));
+  }
+
+  /** A tempo without a number of times: the metronome's, or another tempo for the usual times. */
+  private Work onlyTempo(int beats, int beatsPerMinute, Work otherwise) {
+    if (usual.form() instanceof DoseForm.Paced asUsual) {
+      return new Work(
+          new DoseForm.Paced(beats, beatsPerMinute, asUsual.ladder(), asUsual.countIn()), 1, 1);
+    }
+    if (beats > MOST_BEATS_OF_A_REPETITION || !countedForm(usual.form())) {
+      throw new IllegalArgumentException(
+          "dose (%s) does not say how often; write %d beats @ %d bpm for as many beats, or 10 times, 2 beats at %d bpm"
+              .formatted(given, beats, beatsPerMinute, beatsPerMinute));
+    }
+    return new Work(
+        new DoseForm.Count(beats, beatsPerMinute), otherwise.repetitions(), otherwise.sets());
   }
 
   private static boolean countedForm(DoseForm form) {
@@ -236,8 +283,7 @@ final class DoseReading {
     if (ownPace.isPresent()) {
       return ownPace;
     }
-    Optional<DoseForm> eases =
-        take(UNTIL_EASES, m -> new DoseForm.UntilEases(number(m, 1), number(m, 2)));
+    Optional<DoseForm> eases = take(UNTIL_EASES, this::untilEases);
     if (eases.isPresent()) {
       return eases;
     }
@@ -269,6 +315,23 @@ final class DoseReading {
     Optional<DoseForm> travel =
         take(TRAVEL, m -> new DoseForm.Travel(number(m, 1), secondsPerPass(m)));
     return travel.isPresent() ? travel : take(TIME, this::timed);
+  }
+
+  private DoseForm untilEases(Matcher m) {
+    if (m.group(1) != null) {
+      return new DoseForm.UntilEases(number(m, 1), number(m, 2));
+    }
+    return usual.form() instanceof DoseForm.UntilEases asUsual ? asUsual : USUALLY_EASES;
+  }
+
+  /** A dose is one length; a range is only waited for in what eases. */
+  private void refuseRange() {
+    Matcher range = Pattern.compile("(?<![\\w.-])" + RANGE.pattern()).matcher(rest);
+    if (range.find() && !rest.contains("until it eases")) {
+      throw new IllegalArgumentException(
+          "dose (%s) says from %s to %s; write one of them, for example %s %s"
+              .formatted(given, range.group(1), range.group(2), range.group(1), range.group(3)));
+    }
   }
 
   private DoseForm ownPace(Matcher m) {

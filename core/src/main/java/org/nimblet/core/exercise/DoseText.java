@@ -69,7 +69,7 @@ public final class DoseText {
 
   /** The side that a text names where only one side does it; empty if it names none. */
   public static Optional<Side> sideOf(String text) {
-    String lower = text.toLowerCase(Locale.ROOT);
+    String lower = DoseSpelling.plain(text.toLowerCase(Locale.ROOT));
     return Arrays.stream(Side.values())
         .filter(
             side ->
@@ -97,13 +97,13 @@ public final class DoseText {
       throw new IllegalArgumentException(
           "dose (%s) must name at most one side that differs".formatted(text));
     }
-    DoseReading reading = reading(parts[0]);
+    DoseReading reading = reading(DoseSpelling.plain(parts[0]));
     Dose dose = reading.dose();
     reading.finish();
     if (parts.length == 1) {
       return dose.withException(Optional.empty());
     }
-    String other = parts[1].strip();
+    String other = DoseSpelling.plain(parts[1]);
     Side side =
         other.startsWith("left")
             ? Side.LEFT

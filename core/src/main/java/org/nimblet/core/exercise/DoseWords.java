@@ -12,6 +12,9 @@ final class DoseWords {
   /** Ways whose names take more letters than this are told by their number as well. */
   private static final int LONGEST_WAY_WORDS = 60;
 
+  /** Beside a usual dose with a load, that this one has none. */
+  static final String WITHOUT_WEIGHT = "without weight";
+
   private final Dose usual;
   private final Notation notation;
   private final Ways ways;
@@ -26,6 +29,9 @@ final class DoseWords {
     StringBuilder text =
         new StringBuilder(amount(dose.form(), dose.repetitions(), dose.sets(), dose));
     dose.load().ifPresent(load -> text.append(' ').append(loadWords(load)));
+    if (dose.load().isEmpty() && usual.load().isPresent()) {
+      text.append(' ').append(WITHOUT_WEIGHT);
+    }
     if (dose.units().each() == Units.Each.WAYS && namesWays()) {
       text.append(", ").append(unitWords(dose.units()));
     } else if (!dose.units().equals(Units.WHOLE)) {

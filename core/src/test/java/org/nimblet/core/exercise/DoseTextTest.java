@@ -39,9 +39,6 @@ class DoseTextTest {
     Dose dose = generator.dose();
     Notation notation = Notation.values()[(int) (seed % Notation.values().length)];
     Ways directions = seed % 3 == 0 ? Ways.UNNAMED : PALMS;
-    if (dose.load().isEmpty() && usual.load().isPresent()) {
-      dose = dose.withLoad(usual.load().get());
-    }
     DoseText text = new DoseText(usual, notation, directions);
     String written = text.format(dose);
     assertThat(text.parse(written)).as("%s beside %s", written, usual).isEqualTo(dose);
