@@ -11,8 +11,10 @@ import { counted } from '@/parts/words'
 import KindPatterns from '@/tape/KindPatterns.vue'
 import FilterBar from './FilterBar.vue'
 import { filters, narrowed } from './filters'
+import ComplaintNote from './ComplaintNote.vue'
 import LibraryLine from './LibraryLine.vue'
 import { RELOAD_LIBRARY } from './libraryPage'
+import NothingFound from './NothingFound.vue'
 
 /** All exercises at the left, the chosen one at the right. */
 const route = useRoute()
@@ -133,9 +135,8 @@ function keyInList(event: KeyboardEvent) {
               <RouterLink class="push" to="/library/new">Write your own</RouterLink>
               <RouterLink to="/library/import">Bring in, take out</RouterLink>
             </header>
-            <p v-if="shown.length === 0" class="nothing">
-              Nothing fits all of that. Take one filter off, or write an exercise of your own.
-            </p>
+            <ComplaintNote />
+            <NothingFound v-if="shown.length === 0" :rows="rows" />
             <ul v-else ref="list" @keydown="keyInList">
               <LibraryLine
                 v-for="row in made"
@@ -187,9 +188,6 @@ function keyInList(event: KeyboardEvent) {
 }
 .list header a {
   padding: 6px 0;
-}
-.nothing {
-  margin: 24px 16px 0 0;
 }
 li.more {
   height: 1px;

@@ -3,7 +3,8 @@ import type { ClientSummary, LibraryRow, TargetView } from '@/api/types'
 import { DIGITS, DISCIPLINES, POSITIONS, THINGS, keys } from '@/parts/labels'
 import { capital } from '@/parts/words'
 import { KINDS } from '@/tape/kinds'
-import { counts, filters, fitsInto, type Filters } from './filters'
+import { counts, filters, type Filters } from './filters'
+import { takesAtMost } from './search'
 
 /** What the list can be narrowed by, each with how many would be left. */
 export function useFilterOptions(
@@ -78,7 +79,12 @@ export function useFilterOptions(
     ),
   )
   const minutes = computed(() =>
-    options('minutes', [1, 2, 3, 5], (n) => `Up to ${n}\u00a0min`, fitsInto),
+    options(
+      'minutes',
+      [1, 2, 3, 5],
+      (n) => `Up to ${n}\u00a0min`,
+      (row, n) => takesAtMost(row, n * 60),
+    ),
   )
   const disciplines = computed(() =>
     options(

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { LibraryRow } from '@/api/types'
-import { asked, counts, narrowed, noFilters } from './filters'
+import { counts, narrowed, noFilters } from './filters'
+import { asked, lost } from './search'
 
 const row = (changes: Partial<LibraryRow>): LibraryRow => ({
   id: 'a',
@@ -63,8 +64,27 @@ const ids = (rows: readonly LibraryRow[]) => rows.map((r) => r.id)
 describe('the search', () => {
   it('takes a whole sentence as it is spoken', () => {
     const text = 'thumb after phone use, sitting, nothing at hand, 1 minute'
-    expect(asked(text)).toEqual({ words: ['thumb', 'phone', 'sitting', 'nothing'], minutes: 1 })
+    expect(asked(text)).toMatchObject({
+      words: ['thumb', 'phone', 'sitting', 'nothing'],
+      seconds: 60,
+    })
     expect(ids(narrowed(all, { ...noFilters(), text }, null))).toEqual(['thumb'])
+  })
+
+  it('understands seconds, forms of words, and how something feels', () => {
+    const found = (text: string) => ids(narrowed(all, { ...noFilters(), text }, null))
+    expect(found('30 seconds')).toEqual(['a', 'thumb', 'own'])
+    expect(found('thumbs')).toEqual(['thumb', 'floor'])
+    expect(found('stretching')).toEqual(['thumb', 'floor'])
+    expect(found('my thumb hurts after phone')).toEqual(['thumb'])
+    expect(found('thumb without anything')).toEqual(['thumb'])
+    expect(asked('numb thumb')).toMatchObject({ words: ['thumb'], signs: ['numb'] })
+  })
+
+  it('says which word nothing has, and what is near', () => {
+    expect(lost(all, 'thumb on the floor')).toEqual([])
+    expect(lost(all, 'thumb seagull')).toEqual([{ word: 'seagull', near: null }])
+    expect(lost(all, 'foream sitting')).toEqual([{ word: 'foream', near: 'forearm' }])
   })
 
   it('finds words by their beginning only', () => {

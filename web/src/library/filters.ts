@@ -1,5 +1,6 @@
 import { reactive } from 'vue'
 import type { Digit, Discipline, Kind, LibraryRow, Position, Thing } from '@/api/types'
+import { asked, found, takesAtMost } from './search'
 
 /** What the list is narrowed down by; everything set has to hold. */
 export interface Filters {
@@ -38,50 +39,19 @@ export const noFilters = (): Filters => ({
 /** What is set stays while one looks at entries. */
 export const filters = reactive<Filters>(noFilters())
 
-/** Words that say nothing about an exercise. */
-const EMPTY = new Set(
-  'a an the and or of for with at in on to my i is it use using hand hands after before need something some'.split(
-    ' ',
-  ),
-)
-const AT_MOST = /(\d+)\s*(?:min|minutes?)\b/
-
-/** Typed text: the words to be found, and the minutes it names. */
-export function asked(text: string): { words: string[]; minutes: number | null } {
-  const lower = text.toLowerCase()
-  const minutes = AT_MOST.exec(lower)?.[1]
-  const words = lower
-    .replace(AT_MOST, ' ')
-    .split(/[^\p{L}\d-]+/u)
-    .filter((word) => word !== '' && !EMPTY.has(word))
-  return { words, minutes: minutes ? Number(minutes) : null }
-}
-
-/** Where a word begins in a text that was made lower case. */
-const found = (word: string, search: string): boolean => {
-  let at = search.indexOf(word)
-  while (at > 0 && /[\p{L}\d]/u.test(search.charAt(at - 1))) at = search.indexOf(word, at + 1)
-  return at >= 0
-}
-
-/** "One minute" also takes what needs a few seconds more to get ready. */
-const GRACE = 6
-export const fitsInto = (row: LibraryRow, minutes: number): boolean =>
-  row.seconds <= minutes * 60 + GRACE
-
 type Test = (row: LibraryRow) => boolean
 type Part = Exclude<keyof Filters, 'text'> | 'text'
 
 /** One test for each part of the filters that is set. */
 function tests(f: Filters, unsuited: ReadonlyMap<string, string> | null): Map<Part, Test> {
   const all = new Map<Part, Test>()
-  const { words, minutes } = asked(f.text)
-  if (words.length || minutes !== null)
+  const { words, seconds } = asked(f.text)
+  if (words.length || seconds !== null)
     all.set(
       'text',
       (row) =>
         words.every((word) => found(word, row.search)) &&
-        (minutes === null || fitsInto(row, minutes)),
+        (seconds === null || takesAtMost(row, seconds)),
     )
   if (f.kind) all.set('kind', (row) => row.kind === f.kind)
   if (f.tissue) all.set('tissue', (row) => row.tissues.includes(f.tissue as string))
@@ -92,7 +62,7 @@ function tests(f: Filters, unsuited: ReadonlyMap<string, string> | null): Map<Pa
       f.thing === 'NOTHING' ? row.nothingNeeded : row.things.includes(f.thing as Thing),
     )
   if (f.intensity) all.set('intensity', (row) => row.intensity <= (f.intensity as number))
-  if (f.minutes) all.set('minutes', (row) => fitsInto(row, f.minutes as number))
+  if (f.minutes) all.set('minutes', (row) => takesAtMost(row, (f.minutes as number) * 60))
   if (f.beforePlay) all.set('beforePlay', (row) => row.beforePlay)
   if (f.discipline)
     all.set(

@@ -2,7 +2,14 @@ package org.nimblet.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -29,6 +36,45 @@ class LibraryIT {
 
   private String shown() {
     return browser.text(".list h2");
+  }
+
+  static Stream<String> typedSearches() throws IOException {
+    try (InputStream file = LibraryIT.class.getResourceAsStream("/typed-searches.txt")) {
+      return new String(file.readAllBytes(), StandardCharsets.UTF_8)
+          .lines().filter(line -> !line.startsWith("#")).toList().stream();
+    }
+  }
+
+  /** What is typed finds so many at least, or says which word found nothing. */
+  @Test
+  void findsWhatCoachesType() throws IOException {
+    browser.open("/library");
+    browser.find("li a");
+    List<String> otherwise = new ArrayList<>();
+    for (String line : typedSearches().toList()) {
+      String typed = line.split(" \\| ")[0];
+      String meant = line.split(" \\| ")[1];
+      Object said =
+          browser.run(
+              """
+              const field = document.querySelector('.list input, main input[type=search]')
+              field.value = arguments[0]
+              field.dispatchEvent(new Event('input'))
+              const frame = () => new Promise(done => requestAnimationFrame(done))
+              return frame().then(frame).then(() => document.querySelector('.list').innerText)
+              """,
+              typed);
+      Matcher count = Pattern.compile("(\\d+) exercises?").matcher(String.valueOf(said));
+      boolean asMeant =
+          meant.startsWith("!")
+              ? String.valueOf(said).contains(meant.substring(1))
+              : count.find() && Integer.parseInt(count.group(1)) >= Integer.parseInt(meant);
+      if (!asMeant) {
+        otherwise.add(line + " => " + String.valueOf(said).lines().limit(5).toList());
+      }
+    }
+    assertThat(typedSearches()).hasSizeGreaterThanOrEqualTo(60);
+    assertThat(otherwise).isEmpty();
   }
 
   @Test

@@ -1,6 +1,7 @@
 package org.nimblet.core.schedule;
 
 import java.time.DayOfWeek;
+import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.Month;
@@ -70,6 +71,12 @@ public record BlockSentence(
           "(?<![\\d:.])(?:\\bat\\s+)?"
               + CLOCK
               + "\\s+(?:for\\s+)?(\\d{1,3}(?:\\.5)?)\\s*(min|minutes|m|h|hour|hours)\\b");
+  private static final Pattern LENGTH_ALONE =
+      Pattern.compile(
+          "(?<![\\d:.])(?:\\bfor\\s+)?(\\d{1,3}(?:\\.5)?)\\s*(min|minutes|m|h|hour|hours)\\b");
+  private static final Pattern CLOCK_ALONE =
+      Pattern.compile(
+          "(?<![\\d:.])(?:\\b(?:at|from)\\s+)?(\\d{1,2})(?:[:.](\\d{2}))?\\s*(am|pm)?(?![\\d:.])");
   private static final Pattern WEEKS_LONG = Pattern.compile("\\bfor\\s+(\\d{1,2})\\s+weeks?\\b");
   private static final Pattern INTERVAL =
       Pattern.compile(
@@ -79,13 +86,30 @@ public record BlockSentence(
   private static final Pattern DAY_RANGE =
       Pattern.compile("\\b" + WEEKDAY + "\\s*(?:-|to)\\s*" + WEEKDAY + "\\b");
   private static final Pattern ONE_DAY = Pattern.compile("\\b" + WEEKDAY + "\\b");
+  private static final Pattern EXCEPT =
+      Pattern.compile(
+          "\\b(?:except|but not|not on|not|without)\\s+(?:for\\s+|on\\s+)?("
+              + WEEKDAY
+              + "(?:(?:\\s*,\\s*|\\s+and\\s+|\\s+or\\s+|\\s+)"
+              + WEEKDAY
+              + ")*)\\b");
   private static final Pattern DAY_GROUP =
       Pattern.compile("\\b(daily|every day|weekdays|weekends|every weekday|every weekend)\\b");
+  private static final Pattern EVERY_OTHER_DAY =
+      Pattern.compile("\\bevery (?:other|second|2nd) day\\b");
   private static final Pattern REPEATS = Pattern.compile("\\b(every|each|weekly)\\b");
   private static final Pattern FILLING =
       Pattern.compile("\\b(on|at|and|from|every|each|weekly|the|a)\\b|[,;&/]");
   private static final Pattern AUDIENCE =
       Pattern.compile("\\b(performance|concert|show|gig|recital)\\b");
+
+  /** Words that say when; left over, they were not understood and are nobody's title. */
+  private static final Pattern LEFT_OVER =
+      Pattern.compile(
+          "\\b(?:until|till|through|except|not|without|next|last|other|second|third|between|before|after"
+              + "|half|quarter|hours?|min|minutes?|weeks?|days?|months?|twice|times)\\b[^,;]*|\\d+[:.]\\d+",
+          Pattern.CASE_INSENSITIVE);
+
   private static final Pattern BUSY = Pattern.compile("\\bbusy\\b");
   private static final DateTimeFormatter BASIC =
       DateTimeFormatter.ofPattern("uuuuMMdd", Locale.ROOT);
@@ -97,6 +121,9 @@ public record BlockSentence(
   private static final int HOURS_A_DAY = 24;
   private static final int MINUTES = 60;
   private static final int MOST_WEEKS = 12;
+
+  /** What runs over midnight for longer is a slip of the pen (ours). */
+  private static final int LONGEST_NIGHT_HOURS = 12;
 
   /**
    * Reads a sentence.
@@ -122,7 +149,7 @@ public record BlockSentence(
     private String rest;
 
     Reader(String text, LocalDate today, List<Named> activities) {
-      String plain = text.replace('–', '-').replace('—', '-');
+      String plain = SentenceSpelling.plain(text);
       this.original = new StringBuilder(plain);
       this.rest = plain.toLowerCase(Locale.ROOT);
       this.today = today;
@@ -130,6 +157,10 @@ public record BlockSentence(
     }
 
     BlockSentence read() {
+      if (EVERY_OTHER_DAY.matcher(rest).find()) {
+        throw new IllegalArgumentException(
+            "“every other day” falls on other days each week; name them: Mon Wed Fri Sun.");
+      }
       Optional<LocalDate> until = take(UNTIL).map(m -> date(m, today));
       Optional<LocalDate> from = take(FROM).map(m -> date(m, today));
       Optional<LocalDate> on = take(ON).map(m -> date(m, today));
@@ -208,19 +239,20 @@ public record BlockSentence(
         Matcher m = length.get();
         LocalTime start = clock(m.group(1), m.group(2), m.group(3));
         double number = Double.parseDouble(m.group(4));
-        long minutes = Math.round(m.group(5).startsWith("h") ? number * MINUTES : number);
-        if (minutes < 1 || minutes >= (long) HOURS_A_DAY * MINUTES) {
-          throw new IllegalArgumentException(
-              "The length (%d min) must be 1 min to less than a day.".formatted(minutes));
+        return lasting(start, number, m.group(5));
+      }
+      Optional<Matcher> range = take(HOURS);
+      if (range.isEmpty()) {
+        Optional<LocalTime[]> apart = startAndLength();
+        if (apart.isPresent()) {
+          return apart.get();
         }
-        return new LocalTime[] {start, start.plusMinutes(minutes)};
       }
       Matcher m =
-          take(HOURS)
-              .orElseThrow(
-                  () ->
-                      new IllegalArgumentException(
-                          "Say from when to when: 18-20:30, 6 to 8pm, or 18:00 for 90 min."));
+          range.orElseThrow(
+              () ->
+                  new IllegalArgumentException(
+                      "Say from when to when: 18-20:30, 6 to 8pm, or 18:00 for 90 min."));
       LocalTime end = clock(m.group(4), m.group(5), m.group(6));
       LocalTime start = clock(m.group(1), m.group(2), m.group(3));
       if (m.group(3) == null && "pm".equals(m.group(6)) && start.getHour() < NOON) {
@@ -231,7 +263,40 @@ public record BlockSentence(
         throw new IllegalArgumentException(
             "The end (%s) must differ from the start.".formatted(end));
       }
+      if (end.isBefore(start)
+          && end.toSecondOfDay() != 0
+          && Duration.between(end, start).toHours() < HOURS_A_DAY - LONGEST_NIGHT_HOURS) {
+        throw new IllegalArgumentException(
+            "The end (%s) lies before the start (%s); write the earlier one first."
+                .formatted(end, start));
+      }
       return new LocalTime[] {start, end};
+    }
+
+    private static LocalTime[] lasting(LocalTime start, double number, String unit) {
+      long minutes = Math.round(unit.startsWith("h") ? number * MINUTES : number);
+      if (minutes < 1 || minutes >= (long) HOURS_A_DAY * MINUTES) {
+        throw new IllegalArgumentException(
+            "The length (%d min) must be 1 min to less than a day.".formatted(minutes));
+      }
+      return new LocalTime[] {start, start.plusMinutes(minutes)};
+    }
+
+    /** "17:30 practice 45 min": a start and a length with something between them. */
+    private Optional<LocalTime[]> startAndLength() {
+      String before = rest;
+      Optional<Matcher> length = take(LENGTH_ALONE);
+      Optional<Matcher> clock = length.flatMap(m -> take(CLOCK_ALONE));
+      if (clock.isEmpty()) {
+        rest = before;
+        return Optional.empty();
+      }
+      Matcher m = length.get();
+      return Optional.of(
+          lasting(
+              clock(clock.get().group(1), clock.get().group(2), clock.get().group(3)),
+              Double.parseDouble(m.group(1)),
+              m.group(2)));
     }
 
     private static LocalTime clock(String hourText, String minuteText, String half) {
@@ -274,6 +339,11 @@ public record BlockSentence(
     private Days days() {
       Set<DayOfWeek> days = EnumSet.noneOf(DayOfWeek.class);
       boolean several = false;
+      Set<DayOfWeek> without = EnumSet.noneOf(DayOfWeek.class);
+      take(EXCEPT)
+          .ifPresent(
+              m ->
+                  ONE_DAY.matcher(m.group(1)).results().forEach(d -> without.add(day(d.group(1)))));
       Optional<Matcher> group = take(DAY_GROUP);
       if (group.isPresent()) {
         several = true;
@@ -295,6 +365,10 @@ public record BlockSentence(
       for (Optional<Matcher> m = take(ONE_DAY); m.isPresent(); m = take(ONE_DAY)) {
         days.add(day(m.get().group(1)));
         several |= m.get().group(2) != null;
+      }
+      if (!without.isEmpty() && !days.removeAll(without)) {
+        throw new IllegalArgumentException(
+            "The exception takes nothing away; say of which days: daily except Sunday.");
       }
       return new Days(days, several);
     }
@@ -354,6 +428,16 @@ public record BlockSentence(
     private BlockSentence named(
         LocalDate first, LocalTime[] hours, Optional<String> rule, String when) {
       String name = name();
+      String untitled = name;
+      for (Named activity : activities) {
+        untitled = untitled.replaceAll("(?i)" + Pattern.quote(activity.title()), " ");
+      }
+      Matcher left = LEFT_OVER.matcher(untitled);
+      if (left.find()) {
+        throw new IllegalArgumentException(
+            "“%s” was not understood; write days, dates and times such as Mon Wed, 1 Dec, 18-20:30."
+                .formatted(left.group().strip()));
+      }
       String lower = name.toLowerCase(Locale.ROOT);
       if (BUSY.matcher(lower).find()) {
         return new BlockSentence(
@@ -402,11 +486,7 @@ public record BlockSentence(
                   activities.stream()
                       .filter(a -> audience && a.kind() == ActivityKind.PERFORMANCE)
                       .findFirst())
-          .or(
-              () ->
-                  activities.stream()
-                      .filter(a -> activities.size() == 1 && (audience || name.isEmpty()))
-                      .findFirst())
+          .or(() -> activities.stream().filter(a -> activities.size() == 1).findFirst())
           .orElseThrow(
               () ->
                   new IllegalArgumentException(

@@ -3,12 +3,17 @@ package org.nimblet.core.schedule;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /** Sentences as people write them, read on Wednesday 25 November 2026. */
 class BlockSentenceTest {
@@ -54,17 +59,47 @@ class BlockSentenceTest {
         "12am-1am sat practice | p 2026-11-28 00:00-01:00",
       })
   void sentencesAreRead(String text, String expected) {
+    assertThat(understood(text)).isEqualTo(expected);
+  }
+
+  private static String understood(String text) {
     BlockSentence block = read(text);
-    assertThat(
-            "%s %s %s-%s %s"
-                .formatted(
-                    block.activityId().orElse("-"),
-                    block.first(),
-                    block.startsAt(),
-                    block.endsAt(),
-                    block.rule().orElse(""))
-                .strip())
-        .isEqualTo(expected);
+    return "%s %s %s-%s %s"
+        .formatted(
+            block.activityId().orElse("-"),
+            block.first(),
+            block.startsAt(),
+            block.endsAt(),
+            block.rule().orElse(""))
+        .strip();
+  }
+
+  static Stream<String[]> typed() throws IOException {
+    try (InputStream file = BlockSentenceTest.class.getResourceAsStream("/typed-sentences.txt")) {
+      return new String(file.readAllBytes(), StandardCharsets.UTF_8)
+              .lines()
+              .filter(line -> !line.startsWith("#"))
+              .map(line -> line.split(" \\| ", -1))
+              .toList()
+              .stream();
+    }
+  }
+
+  @ParameterizedTest(name = "{0}")
+  @MethodSource("typed")
+  void whatIsTypedIsReadAsMeantOrRefusedByName(String typed, String meant) {
+    if (meant.startsWith("!")) {
+      assertThatThrownBy(() -> read(typed))
+          .isInstanceOf(IllegalArgumentException.class)
+          .hasMessageContaining(meant.substring(1));
+    } else {
+      assertThat(understood(typed)).isEqualTo(meant);
+    }
+  }
+
+  @Test
+  void theTableOfTypedSentencesIsLongEnough() throws IOException {
+    assertThat(typed()).hasSizeGreaterThanOrEqualTo(80);
   }
 
   @Test

@@ -190,7 +190,8 @@ final class LibraryViews {
                 exercise.demands().positions().stream().map(Position::word),
                 digits(exercise).stream().map(Digit::word),
                 nothingNeeded(exercise) ? Stream.of("nothing needed") : Stream.<String>empty(),
-                exercise.demands().disciplines().stream().map(Discipline::word))
+                exercise.demands().disciplines().stream()
+                    .flatMap(of -> Stream.of(of.word(), of.alsoCalled())))
             .flatMap(words -> words)
             .collect(Collectors.joining(" | "))
             .toLowerCase(Locale.ROOT);
