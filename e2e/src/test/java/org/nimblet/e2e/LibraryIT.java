@@ -132,7 +132,7 @@ class LibraryIT {
     assertThat(browser.labelled("Only 1").isEnabled()).as("nothing is left there").isFalse();
     browser.press("Up to 4");
     browser.type(browser.find("[aria-label='Find an exercise']"), "trombone");
-    browser.sees("Nothing fits all of that");
+    browser.sees("No exercise speaks of “trombone”");
     browser.press("Clear");
     browser.until("all again", () -> Integer.parseInt(shown().split(" ")[0]) == all);
   }
