@@ -486,7 +486,11 @@ public record BlockSentence(
                   activities.stream()
                       .filter(a -> audience && a.kind() == ActivityKind.PERFORMANCE)
                       .findFirst())
-          .or(() -> activities.stream().filter(a -> activities.size() == 1).findFirst())
+          .or(
+              () ->
+                  activities.stream()
+                      .filter(a -> activities.size() == 1 && (audience || name.isEmpty()))
+                      .findFirst())
           .orElseThrow(
               () ->
                   new IllegalArgumentException(
