@@ -5,10 +5,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.ByteArrayOutputStream;
 import java.io.PrintStream;
 import java.nio.charset.StandardCharsets;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.Statement;
+import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.nimblet.server.NimbletApplication;
 import org.nimblet.server.support.HttpCaller;
+import org.nimblet.server.support.HttpCaller.Answer;
 import org.nimblet.server.support.Practice;
 import org.nimblet.server.support.ServerExtension.RunningServer;
 import org.nimblet.server.support.TestCluster;
@@ -65,6 +70,34 @@ class FirstStartTest {
       SpringApplication.exit(server.context());
     } finally {
       System.setOut(before);
+    }
+  }
+
+  /** It answered with a page of the servlet container. */
+  @Test
+  void whileTheDatabaseIsAwayThatIsSaidInWordsAndItGoesOnAfterwards() throws Exception {
+    TestCluster cluster = TestCluster.start();
+    String database = cluster.newDatabase();
+    String name = database.substring(database.lastIndexOf('/') + 1);
+    RunningServer server = start(cluster, database);
+    try (Connection connection =
+            DriverManager.getConnection(
+                database.replace(name, "postgres"), cluster.user(), cluster.password());
+        Statement statement = connection.createStatement()) {
+      HttpCaller caller = server.caller();
+      caller.get("/api/me");
+      statement.execute("alter database " + name + " allow_connections false");
+      statement.execute(
+          "select pg_terminate_backend(pid) from pg_stat_activity where datname = '" + name + "'");
+      for (Answer answer :
+          List.of(caller.get("/api/me"), caller.signIn("nobody@test.example", "password"))) {
+        assertThat(answer.status()).as(answer.body()).isEqualTo(503);
+        assertThat(answer.json().get("detail").asString()).contains("just now");
+      }
+      statement.execute("alter database " + name + " allow_connections true");
+      assertThat(server.caller().get("/api/me").status()).isEqualTo(200);
+    } finally {
+      SpringApplication.exit(server.context());
     }
   }
 
