@@ -12,6 +12,7 @@ import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.time.temporal.Temporal;
 import java.time.temporal.TemporalAmount;
+import java.time.temporal.TemporalQueries;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -148,11 +149,13 @@ final class EventWindow {
         .orElse(Duration.ZERO);
   }
 
+  /** The zone in which what begins at a time repeats: its own, UTC's too, else the client's. */
   ZoneId zoneOf(Temporal time) {
-    if (time instanceof ZonedDateTime zoned) {
-      return zoned.getZone();
+    if (time instanceof Instant) {
+      return ZoneOffset.UTC;
     }
-    return time instanceof Instant ? ZoneOffset.UTC : zone;
+    ZoneId own = time.query(TemporalQueries.zone());
+    return own == null ? zone : own;
   }
 
   /** What the clock of a zone says. */

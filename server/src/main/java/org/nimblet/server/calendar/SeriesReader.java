@@ -31,6 +31,11 @@ final class SeriesReader {
   private static final Pattern UNTIL_UTC = Pattern.compile("UNTIL=(\\d{8}T\\d{6})Z");
   private static final Pattern TOO_OFTEN = Pattern.compile("FREQ=(SECONDLY|MINUTELY|HOURLY)");
 
+  /** RFC 7529: the calendar that most people have, and nothing moved within it. */
+  private static final Pattern GREGORIAN = Pattern.compile("RSCALE=GREGORIAN;?|;?SKIP=OMIT");
+
+  private static final Pattern OTHER_CALENDAR = Pattern.compile("(?:RSCALE|SKIP)=([A-Z-]+)");
+
   private static final Pattern TIMES_OF_DAY = Pattern.compile("BY(?:HOUR|MINUTE|SECOND)=([\\d,]+)");
 
   /** Nobody does the same more often on one day (ours). */
@@ -101,9 +106,18 @@ final class SeriesReader {
     LocalDateTime seed = EventWindow.local(start.get(), own);
     Set<LocalDateTime> times = new LinkedHashSet<>();
     times.add(seed);
-    Optional<String> rule = EventFields.value(event, Property.RRULE);
+    Optional<String> rule =
+        EventFields.value(event, Property.RRULE)
+            .map(text -> GREGORIAN.matcher(text.toUpperCase(Locale.ROOT)).replaceAll(""));
     if (rule.isPresent()) {
-      if (TOO_OFTEN.matcher(rule.get().toUpperCase(Locale.ROOT)).find()) {
+      Matcher other = OTHER_CALENDAR.matcher(rule.get());
+      if (other.find()) {
+        window.note(
+            "“%s” is left out: it repeats by a rule that is not read (%s, RFC 7529)."
+                .formatted(EventFields.summary(event), other.group()));
+        return;
+      }
+      if (TOO_OFTEN.matcher(rule.get()).find()) {
         window.note(
             "“%s” is left out: it repeats more often than once a day."
                 .formatted(EventFields.summary(event)));
@@ -156,7 +170,7 @@ final class SeriesReader {
 
   private static long timesADay(String rule) {
     long times = 1;
-    Matcher lists = TIMES_OF_DAY.matcher(rule.toUpperCase(Locale.ROOT));
+    Matcher lists = TIMES_OF_DAY.matcher(rule);
     while (lists.find()) {
       times *= lists.group(1).chars().filter(letter -> letter == ',').count() + 1;
     }
