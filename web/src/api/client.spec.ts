@@ -22,6 +22,26 @@ describe('calls to the server', () => {
     expect(request?.headers.get('X-XSRF-TOKEN')).toBe('a token')
   })
 
+  const keyOf = (call: number) => fetched.mock.calls[call]?.[0].headers.get('Idempotency-Key')
+
+  it('go under the same key until they are answered', async () => {
+    const send = () => call('POST', '/api/x', { made: true })
+    fetched.mockImplementation(() => Promise.reject(new TypeError('away')))
+    await expect(send()).rejects.toThrow(ServerAway)
+    fetched.mockImplementation(() => json(200, {}))
+    await Promise.all([send(), send()])
+    await send()
+    expect(keyOf(0)).toBeTruthy()
+    expect([keyOf(1), keyOf(2)]).toEqual([keyOf(0), keyOf(0)])
+    expect(keyOf(3)).not.toBe(keyOf(0))
+  })
+
+  it('go without a key when something is only worked out', async () => {
+    fetched.mockImplementation(() => json(200, {}))
+    await call('POST', '/api/bench/check', {})
+    expect(keyOf(0)).toBeNull()
+  })
+
   it('send no token when only reading', async () => {
     fetched.mockImplementation(() => json(200, {}))
     await call('GET', '/api/x')

@@ -75,7 +75,32 @@ export function onReach(listener: (reached: boolean) => void): () => void {
   return () => listeners.delete(listener)
 }
 
+/**
+ * The keys of what was sent and is not answered: pressed twice, or sent again because no answer
+ * came, the same goes under the same key and the server does it once.
+ */
+const unanswered = new Map<string, string>()
+
+/** What is only worked out makes nothing, and may be asked as often as one likes. */
+const ONLY_WORKED_OUT = /\/preview$|\/api\/bench\/|\/at-hand$|\/usual-weights$/
+
 async function send(request: Request): Promise<Response> {
+  if (request.method !== 'POST' || ONLY_WORKED_OUT.test(request.url)) return carry(request)
+  const content = `${request.url} ${await request.clone().text()}`
+  const key = unanswered.get(content) ?? crypto.randomUUID()
+  unanswered.set(content, key)
+  request.headers.set('Idempotency-Key', key)
+  try {
+    const response = await carry(request)
+    unanswered.delete(content)
+    return response
+  } catch (e) {
+    if (e instanceof ServerProblem && e.status < 500) unanswered.delete(content)
+    throw e
+  }
+}
+
+async function carry(request: Request): Promise<Response> {
   request.headers.set('Accept', 'application/json, application/problem+json')
   const token = cookie('XSRF-TOKEN')
   if (token && request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', token)

@@ -11,10 +11,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.concurrent.CompletableFuture;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.nimblet.server.support.HttpCaller;
 import org.nimblet.server.support.HttpCaller.Answer;
 import org.nimblet.server.support.OneClient;
 import org.nimblet.server.support.Practice;
@@ -260,5 +263,27 @@ class BlockTest {
     assertThat(tooShort.json().at("/errors/0/field").asString()).isEqualTo("endsAt");
     assertThat(tooShort.json().at("/errors/0/message").asString())
         .contains("leave nothing for 1 techniques");
+  }
+
+  /** Sent twenty times at once, a block stood there twenty times. */
+  @Test
+  void whatIsSentTwiceUnderOneKeyIsMadeOnce(RunningServer server) {
+    OneClient one = OneClient.takeIn(server);
+    HttpCaller coach = one.practice().coach();
+    Map<String, Object> form =
+        Practice.blockForm(Practice.firstActivity(one.client()), MONDAY, "10:00", "11:00");
+    String path = one.path("/blocks");
+    String key = "twice-pressed-1";
+    List<CompletableFuture<Answer>> sent =
+        IntStream.range(0, 20)
+            .mapToObj(i -> CompletableFuture.supplyAsync(() -> coach.post(path, form, key)))
+            .toList();
+    List<Answer> answers = sent.stream().map(CompletableFuture::join).toList();
+    assertThat(answers).extracting(Answer::status).containsOnly(201);
+    assertThat(answers.stream().map(Answer::body).distinct()).hasSize(1);
+    assertThat(one.get("/day?date=" + MONDAY).get("blocks")).hasSize(1);
+    assertThat(coach.post(path, form, "another-one-1").status()).isEqualTo(201);
+    assertThat(coach.post(one.path("/busy-times"), form, key).status()).isEqualTo(422);
+    assertThat(coach.post(path, form, "so").json().get("detail").asString()).contains("8 to 64");
   }
 }

@@ -39,6 +39,33 @@ class DayTest {
     assertThat(today.get("date").asString()).isEqualTo(Practice.today().toString());
   }
 
+  /** One number broke Today of everybody. */
+  @Test
+  void whatDoesNotFitTogetherOfOneLeavesTheOthersBe(RunningServer server) {
+    Practice practice = new Practice(server);
+    for (String name : List.of("Anselm", "Berit", "Zora")) {
+      Map<String, Object> form = Practice.clientForm();
+      form.put("name", name);
+      JsonNode client = practice.takeIn(form);
+      practice.putBlock(client, Practice.today(), "18:00", "19:00");
+      if (name.equals("Berit")) {
+        server
+            .context()
+            .getBean(JdbcClient.class)
+            .sql("update block set parts = ?::jsonb where client_id = ?")
+            .param("[{\"title\":\"x\",\"minutes\":-5,\"restMinutes\":0}]")
+            .param(UUID.fromString(client.get("id").asString()))
+            .update();
+      }
+    }
+    JsonNode rows = practice.coach().get("/api/today").json().get("rows");
+    assertThat(rows.findValuesAsString("name")).containsExactly("Berit", "Anselm", "Zora");
+    assertThat(rows.at("/0/attention/0/heading").asString()).isEqualTo("Day cannot be worked out");
+    assertThat(rows.at("/0/day/blocks")).isEmpty();
+    assertThat(rows.at("/1/day/blocks")).hasSize(1);
+    assertThat(rows.at("/2/day/blocks")).hasSize(1);
+  }
+
   @Test
   void anotherDateCanBeLookedAt(RunningServer server) {
     Practice practice = new Practice(server);

@@ -56,8 +56,8 @@ class CalendarBook {
 
   /** What would become of a calendar. */
   @Transactional(readOnly = true)
-  CalendarPreview preview(ClientFile client, CalendarForm form, String text) {
-    CalendarReading reading = readings.read(client, form, text, true);
+  CalendarPreview preview(ClientFile client, CalendarForm form, CalendarReader.Content content) {
+    CalendarReading reading = readings.read(client, form, content, true);
     List<CalendarDifference> differences = differences(client, reading);
     long kept = reading.content().events().stream().filter(reading::wants).count();
     return new CalendarPreview(
@@ -71,8 +71,8 @@ class CalendarBook {
 
   /** Brings a calendar in, whole or not at all. */
   @Transactional
-  CalendarTaken take(ClientFile client, CalendarForm form, String text) {
-    CalendarReading reading = readings.read(client, form, text, false);
+  CalendarTaken take(ClientFile client, CalendarForm form, CalendarReader.Content content) {
+    CalendarReading reading = readings.read(client, form, content, false);
     CalendarSource source =
         reading
             .source()

@@ -23,28 +23,41 @@ class CalendarReadings {
   private final CalendarSources sources;
   private final CalendarChoices choices;
   private final CalendarFetcher fetcher;
+  private final ReadingDesk desk;
   private final Clock clock;
 
   CalendarReadings(
-      CalendarSources sources, CalendarChoices choices, CalendarFetcher fetcher, Clock clock) {
+      CalendarSources sources,
+      CalendarChoices choices,
+      CalendarFetcher fetcher,
+      ReadingDesk desk,
+      Clock clock) {
     this.sources = sources;
     this.choices = choices;
     this.fetcher = fetcher;
+    this.desk = desk;
     this.clock = clock;
   }
 
   /**
-   * The text that a form brings or points at; nothing else waits while it is fetched.
+   * What the calendar holds that a form brings or points at; no connection waits meanwhile.
    *
-   * @throws InvalidFieldException if there is none, or it cannot be fetched
+   * @throws InvalidFieldException if there is none, or it cannot be fetched or read
    */
-  String text(CalendarForm form) {
+  CalendarReader.Content content(ClientFile client, CalendarForm form) {
+    LocalDate today = today(client);
     try {
-      if (hasAddress(form)) {
-        return fetcher.fetch(form.address());
-      }
+      String text = text(form);
+      return desk.read(
+          () -> CalendarReader.read(text, client.zone(), today, today.plusWeeks(WEEKS_AHEAD)));
     } catch (UnreadableCalendarException e) {
       throw new InvalidFieldException(field(form), e.getMessage());
+    }
+  }
+
+  private String text(CalendarForm form) {
+    if (hasAddress(form)) {
+      return fetcher.fetch(form.address());
     }
     if (form.text() == null || form.text().isBlank()) {
       throw new InvalidFieldException("text", "Choose a calendar file or give an address.");
@@ -61,18 +74,12 @@ class CalendarReadings {
   }
 
   /**
-   * Reads the text of a calendar for a client.
+   * A calendar as a client's, with what was chosen for its titles.
    *
    * @param guess whether what is not chosen for is guessed by its title
    */
-  CalendarReading read(ClientFile client, CalendarForm form, String text, boolean guess) {
-    LocalDate today = today(client);
-    CalendarReader.Content content;
-    try {
-      content = CalendarReader.read(text, client.zone(), today, today.plusWeeks(WEEKS_AHEAD));
-    } catch (UnreadableCalendarException e) {
-      throw new InvalidFieldException(field(form), e.getMessage());
-    }
+  CalendarReading read(
+      ClientFile client, CalendarForm form, CalendarReader.Content content, boolean guess) {
     String name =
         Optional.of(form.name().strip())
             .filter(given -> !given.isEmpty())

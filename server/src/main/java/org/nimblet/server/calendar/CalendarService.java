@@ -11,7 +11,7 @@ import org.nimblet.server.platform.InvalidFieldException;
 import org.springframework.stereotype.Service;
 
 /**
- * Brings calendars in: fetched first, then read and kept, so that no connection waits for others.
+ * Brings calendars in: fetched and read first, then kept, so that no connection waits for others.
  */
 @Service
 class CalendarService {
@@ -26,12 +26,12 @@ class CalendarService {
 
   /** What would become of a calendar. */
   CalendarPreview preview(ClientFile client, CalendarForm form) {
-    return book.preview(client, form, readings.text(form));
+    return book.preview(client, form, readings.content(client, form));
   }
 
   /** Brings a calendar in, whole or not at all. */
   CalendarTaken take(ClientFile client, CalendarForm form) {
-    return book.take(client, form, readings.text(form));
+    return book.take(client, form, readings.content(client, form));
   }
 
   /**

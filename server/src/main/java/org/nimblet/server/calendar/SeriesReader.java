@@ -140,6 +140,9 @@ final class SeriesReader {
           Repetition.times(
               untilOnTheClock(rule.get(), own), seed, window.last().plusDays(1).atTime(23, 59)));
     }
+    if (Thread.interrupted()) {
+      throw new UnreadableCalendarException("Reading was given up.");
+    }
     counted += times.size();
     if (counted > MOST_TIMES) {
       throw new UnreadableCalendarException(

@@ -63,11 +63,6 @@ public class People {
     return of(clients.require(clientId));
   }
 
-  /** All whom the signed-in account may see, by name. */
-  public List<Person> all() {
-    return of(clients.all());
-  }
-
   /** One person. */
   public Person of(ClientFile client) {
     return of(List.of(client)).get(0);

@@ -17,6 +17,7 @@ import org.springframework.security.crypto.password.DelegatingPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.crypto.password.Pbkdf2PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.authentication.AuthenticationSuccessHandler;
 import org.springframework.security.web.authentication.WebAuthenticationDetails;
 import org.springframework.security.web.authentication.logout.HttpStatusReturningLogoutSuccessHandler;
@@ -87,6 +88,7 @@ class SecurityConfiguration {
   SecurityFilterChain application(
       HttpSecurity http,
       SecurityProblems problems,
+      SentKeys sentKeys,
       NimbletSettings settings,
       AuthenticationSuccessHandler signedIn,
       AuthenticationDetailsSource<HttpServletRequest, WebAuthenticationDetails> details)
@@ -95,6 +97,7 @@ class SecurityConfiguration {
     return http.csrf(csrf -> csrf.spa())
         .addFilterBefore(new SessionLifetime(settings), SecurityContextHolderFilter.class)
         .addFilterAfter(new BodyLimits(problems), HeaderWriterFilter.class)
+        .addFilterAfter(new SentOnce(sentKeys, problems), AuthorizationFilter.class)
         .requestCache(cache -> cache.disable())
         .authorizeHttpRequests(
             requests ->

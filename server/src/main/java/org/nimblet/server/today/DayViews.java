@@ -25,6 +25,7 @@ import org.nimblet.core.session.PlannedSession;
 import org.nimblet.core.session.PlannedSession.Will;
 import org.nimblet.core.session.SessionLedger;
 import org.nimblet.core.session.SessionState;
+import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.person.Person;
 import org.nimblet.server.programme.Agenda;
 import org.nimblet.server.week.DaySchedule;
@@ -135,7 +136,7 @@ class DayViews {
   }
 
   /** One person among all: a day as it stands now, and why a word is needed. */
-  record Glance(Person person, DayView day, List<AttentionView> attention) {}
+  record Glance(ClientFile client, DayView day, List<AttentionView> attention) {}
 
   /** People at a glance; the week behind and the shown day are read for all of them at once. */
   List<Glance> glances(List<Person> people, LocalDate shown) {
@@ -154,7 +155,7 @@ class DayViews {
         .map(
             person ->
                 new Glance(
-                    person,
+                    person.client(),
                     apart.get(person.id()).stream()
                         .filter(day -> day.date().equals(shown))
                         .findFirst()
@@ -162,6 +163,32 @@ class DayViews {
                         .orElseThrow(),
                     attention(person, week.get(person.id()))))
         .toList();
+  }
+
+  /** A day of which nothing can be worked out, and that it is so. */
+  static Glance unreadable(ClientFile client, LocalDate date) {
+    return new Glance(
+        client,
+        new DayView(
+            date,
+            client.zone().getId(),
+            Hours.of(client.wakesAt()),
+            Hours.of(client.sleepsAt()),
+            0,
+            false,
+            List.of(),
+            List.of(),
+            List.of(),
+            0,
+            0,
+            0,
+            List.of()),
+        List.of(
+            new AttentionView(
+                Attention.Urgency.STOP,
+                "Day cannot be worked out",
+                "Something that is kept of this client does not fit together; what was changed last"
+                    + " is the likeliest. Whoever runs the server finds the cause in its log.")));
   }
 
   private static DayView view(Person person, Agenda.Day day) {
@@ -296,6 +323,10 @@ class DayViews {
       var local = moment.atZone(zone);
       long days = ChronoUnit.DAYS.between(date, local.toLocalDate());
       return days * 24 + local.toLocalTime().toSecondOfDay() / SECONDS;
+    }
+
+    static double of(LocalTime time) {
+      return time.toSecondOfDay() / SECONDS;
     }
 
     LocalTime time(Instant moment) {

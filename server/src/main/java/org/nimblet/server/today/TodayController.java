@@ -6,7 +6,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import org.nimblet.server.person.People;
+import org.nimblet.server.client.ClientFile;
+import org.nimblet.server.client.ClientFiles;
 import org.nimblet.server.person.Person;
 import org.nimblet.server.today.DayViews.AttentionView;
 import org.nimblet.server.today.DayViews.DayView;
@@ -32,12 +33,14 @@ class TodayController {
           .thenComparing(row -> -row.day().missed())
           .thenComparing(RosterRow::name);
 
-  private final People people;
+  private final ClientFiles clients;
+  private final Roster roster;
   private final DayViews days;
   private final Clock clock;
 
-  TodayController(People people, DayViews days, Clock clock) {
-    this.people = people;
+  TodayController(ClientFiles clients, Roster roster, DayViews days, Clock clock) {
+    this.clients = clients;
+    this.roster = roster;
     this.days = days;
     this.clock = clock;
   }
@@ -52,24 +55,24 @@ class TodayController {
   /** All ribbons of a date; without one, each client's own today. */
   @GetMapping("/today")
   TodayView today(@RequestParam(required = false) LocalDate date) {
-    List<Person> all = people.all();
+    List<ClientFile> all = clients.all();
     LocalDate shown =
         Optional.ofNullable(date)
             .orElseGet(
                 () ->
                     all.stream()
                         .findFirst()
-                        .map(Person::today)
+                        .map(client -> LocalDate.ofInstant(clock.instant(), client.zone()))
                         .orElseGet(() -> LocalDate.now(clock)));
     return new TodayView(
         shown,
-        days.glances(all, shown).stream()
+        roster.glances(all, shown).stream()
             .map(
                 glance ->
                     new RosterRow(
-                        glance.person().id(),
-                        glance.person().client().name(),
-                        glance.person().client().occupation(),
+                        glance.client().id(),
+                        glance.client().name(),
+                        glance.client().occupation(),
                         glance.day(),
                         glance.attention()))
             .sorted(WHO_NEEDS_A_WORD)

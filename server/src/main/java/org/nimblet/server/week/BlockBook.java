@@ -111,7 +111,7 @@ public class BlockBook {
     block.startsAt = content.time().startsAt();
     block.endsAt = content.time().endsAt();
     content.parts().ifPresent(parts -> block.parts = List.copyOf(parts));
-    return blocks.saveAndFlush(block).id;
+    return blocks.save(block).id;
   }
 
   /** Puts a busy time into a day. */
@@ -120,7 +120,7 @@ public class BlockBook {
     busy.date = time.date();
     busy.startsAt = time.startsAt();
     busy.endsAt = time.endsAt();
-    return busyTimes.saveAndFlush(busy).id;
+    return busyTimes.save(busy).id;
   }
 
   /** Takes a block out, if it is still there. */

@@ -104,6 +104,21 @@ public final class HttpCaller {
 
   /** Any method with a body of any kind. */
   public Answer send(String method, String path, String body, String type) {
+    return send(method, path, body, type, Map.of());
+  }
+
+  /** POST of something that is done once, however often it is sent under the same key. */
+  public Answer post(String path, Object body, String key) {
+    return send(
+        "POST",
+        path,
+        JSON.writeValueAsString(body),
+        "application/json",
+        Map.of("Idempotency-Key", key));
+  }
+
+  private Answer send(
+      String method, String path, String body, String type, Map<String, String> headers) {
     HttpRequest.Builder request =
         HttpRequest.newBuilder(URI.create(address + path))
             .timeout(Duration.ofSeconds(30))
@@ -115,6 +130,7 @@ public final class HttpCaller {
     if (body != null) {
       request.header("Content-Type", type);
     }
+    headers.forEach(request::header);
     cookies.getCookieStore().getCookies().stream()
         .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
         .forEach(cookie -> request.header("X-XSRF-TOKEN", cookie.getValue()));
