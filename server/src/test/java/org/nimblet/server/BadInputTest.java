@@ -124,6 +124,10 @@ class BadInputTest {
       if (answer.body().contains("java.") || answer.body().contains("org.nimblet")) {
         return Optional.of("names a class");
       }
+      String detail = answer.json().path("detail").asString();
+      if (detail.startsWith("Please look") && detail.matches(".*(\\[|[a-z][A-Z]).*")) {
+        return Optional.of("does not name the field as people do");
+      }
       if (answer.body().length() > 4_000) {
         return Optional.of("says too much");
       }
@@ -156,6 +160,8 @@ class BadInputTest {
         .contains("text without control characters");
     assertThat(refusal(coach, form, "things", java.util.Arrays.asList((Object) null)))
         .contains("must not hold nothing");
+    assertThat(refusal(coach, form, "weightsGrams", List.of(500, "heavy")))
+        .startsWith("Weight 2 (heavy) must be a whole number");
     assertThat(refusal(coach, form, "dominantHand", "x".repeat(1_000_000))).hasSizeLessThan(500);
   }
 

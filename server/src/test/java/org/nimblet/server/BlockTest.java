@@ -11,12 +11,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import java.util.concurrent.CompletableFuture;
-import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.nimblet.server.support.AtOnce;
 import org.nimblet.server.support.HttpCaller;
 import org.nimblet.server.support.HttpCaller.Answer;
 import org.nimblet.server.support.OneClient;
@@ -119,7 +118,7 @@ class BlockTest {
     Map<String, Object> empty =
         Map.of("date", MONDAY.toString(), "startsAt", "14:00", "endsAt", "14:00");
     assertThat(one.send("POST", "/busy-times", empty).json().at("/errors/0/message").asString())
-        .isEqualTo("(14:00) must differ from the start.");
+        .isEqualTo("End (14:00) must differ from the start.");
   }
 
   @Test
@@ -178,7 +177,7 @@ class BlockTest {
     Answer tooLong =
         one.send("POST", "/blocks", block(one, "10:00", "11:00", List.of(part("A", 61, 0, false))));
     assertThat(tooLong.json().at("/errors/0/message").asString())
-        .isEqualTo("(61 min with their rests) must not be longer than the block (60 min).");
+        .isEqualTo("Parts (61 min with their rests) must not be longer than the block (60 min).");
   }
 
   @Test
@@ -274,11 +273,7 @@ class BlockTest {
         Practice.blockForm(Practice.firstActivity(one.client()), MONDAY, "10:00", "11:00");
     String path = one.path("/blocks");
     String key = "twice-pressed-1";
-    List<CompletableFuture<Answer>> sent =
-        IntStream.range(0, 20)
-            .mapToObj(i -> CompletableFuture.supplyAsync(() -> coach.post(path, form, key)))
-            .toList();
-    List<Answer> answers = sent.stream().map(CompletableFuture::join).toList();
+    List<Answer> answers = AtOnce.times(20, () -> coach.post(path, form, key));
     assertThat(answers).extracting(Answer::status).containsOnly(201);
     assertThat(answers.stream().map(Answer::body).distinct()).hasSize(1);
     assertThat(one.get("/day?date=" + MONDAY).get("blocks")).hasSize(1);

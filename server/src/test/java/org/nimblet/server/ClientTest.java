@@ -52,7 +52,7 @@ class ClientTest {
     assertThat(problem.get("status").asInt()).isEqualTo(400);
     assertThat(problem.at("/errors/0/field").asString()).isEqualTo("notation");
     assertThat(problem.at("/errors/0/message").asString())
-        .isEqualTo("(ROMAN) must be one of KEYBOARD, STRINGS, PLUCKING, NAMES.");
+        .isEqualTo("Notation (ROMAN) must be one of KEYBOARD, STRINGS, PLUCKING, NAMES.");
   }
 
   @Test

@@ -79,7 +79,7 @@ class DayTest {
     Answer wrong = practice.coach().get("/api/today?date=someday");
     assertThat(wrong.status()).isEqualTo(400);
     assertThat(wrong.json().at("/errors/0/message").asString())
-        .isEqualTo("(someday) must be a date such as 2026-03-02, of the years 1900 to 2199.");
+        .isEqualTo("Date (someday) must be a date such as 2026-03-02, of the years 1900 to 2199.");
   }
 
   @Test

@@ -12,10 +12,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
-import java.util.concurrent.CompletableFuture;
-import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.nimblet.server.support.AtOnce;
 import org.nimblet.server.support.HttpCaller;
 import org.nimblet.server.support.HttpCaller.Answer;
 import org.nimblet.server.support.Practice;
@@ -132,34 +131,23 @@ class SessionTest {
   }
 
   @Test
-  void eightCopiesAtOnceAreStoredOnce(RunningServer server) {
+  void copiesAtOnceAreStoredOnce(RunningServer server) {
     Setting setting = Setting.in(server);
     UUID session = UUID.randomUUID();
-    List<CompletableFuture<Integer>> copies =
-        IntStream.range(0, 8)
-            .mapToObj(
-                i ->
-                    CompletableFuture.supplyAsync(
-                        () -> setting.put(session, setting.form()).status()))
-            .toList();
-    assertThat(copies).extracting(CompletableFuture::join).containsOnly(204);
+    assertThat(AtOnce.times(20, () -> setting.put(session, setting.form()).status()))
+        .containsOnly(204);
     assertThat(setting.log().get("entries")).hasSize(1);
     assertThat(setting.log().at("/entries/0/steps")).hasSize(1);
   }
 
   @Test
-  void eightCheckInsAtOnceAreStoredOnce(RunningServer server) {
+  void aThousandCheckInsAtOnceAreStoredOnce(RunningServer server) {
     Setting setting = Setting.in(server);
     UUID session = UUID.randomUUID();
     setting.put(session, setting.form());
     Map<String, Object> form =
         checkInForm(List.of(pain("PALM", 3, null), pain("RING_FINGER", 2, "BURN")));
-    List<CompletableFuture<Integer>> copies =
-        IntStream.range(0, 8)
-            .mapToObj(
-                i -> CompletableFuture.supplyAsync(() -> setting.checkIn(session, form).status()))
-            .toList();
-    assertThat(copies).extracting(CompletableFuture::join).containsOnly(204);
+    assertThat(AtOnce.times(1000, () -> setting.checkIn(session, form).status())).containsOnly(204);
     assertThat(setting.log().at("/entries/0/pains")).hasSize(2);
   }
 
@@ -221,7 +209,7 @@ class SessionTest {
     step.put("exerciseId", "elbow-grease");
     unknown.put("steps", List.of(step));
     assertThat(setting.put(UUID.randomUUID(), unknown).json().at("/errors/0/message").asString())
-        .isEqualTo("(elbow-grease) is no exercise of the library.");
+        .isEqualTo("Exercise of step 1 (elbow-grease) is no exercise of the library.");
     assertThat(setting.log().get("entries")).isEmpty();
   }
 

@@ -127,7 +127,7 @@ class WarmUpTest {
     form.put("startsAt", "quarter past");
     Answer time = practice.coach().send("POST", path(client) + "/blocks", form);
     assertThat(time.json().at("/errors/0/message").asString())
-        .isEqualTo("(quarter past) must be a time such as 18:30.");
+        .isEqualTo("Start (quarter past) must be a time such as 18:30.");
   }
 
   @Test

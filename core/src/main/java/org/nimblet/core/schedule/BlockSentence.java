@@ -16,6 +16,7 @@ import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * A block as people write it: "Mon Wed Fri 18-20:30 practice from 1 Dec", "tomorrow 9 for 90 min
@@ -44,8 +45,19 @@ public record BlockSentence(
   /** A sentence is no longer than this. */
   public static final int LONGEST = 200;
 
-  /** An activity that a sentence may name. */
-  public record Named(String id, String title, ActivityKind kind) {}
+  /**
+   * An activity that a sentence may name.
+   *
+   * @param instruments words for what is played or worked on in it, between commas
+   */
+  public record Named(String id, String title, ActivityKind kind, String instruments) {
+    private boolean isOn(String name) {
+      return Stream.of(instruments.split(",\\s*"))
+          .filter(word -> !word.isBlank())
+          .anyMatch(
+              word -> Pattern.compile("\\b" + Pattern.quote(word) + "\\b").matcher(name).find());
+    }
+  }
 
   private static final String MONTHS = "jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec";
   private static final String DATE =
@@ -481,6 +493,7 @@ public record BlockSentence(
           .filter(activity -> name.contains(activity.title().toLowerCase(Locale.ROOT)))
           .findFirst()
           .or(() -> activities.stream().filter(a -> name.contains(words(a.kind()))).findFirst())
+          .or(() -> activities.stream().filter(a -> !audience && a.isOn(name)).findFirst())
           .or(
               () ->
                   activities.stream()

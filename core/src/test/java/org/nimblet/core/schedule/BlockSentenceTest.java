@@ -21,9 +21,9 @@ class BlockSentenceTest {
   private static final LocalDate WEDNESDAY = LocalDate.of(2026, 11, 25);
   private static final List<BlockSentence.Named> ACTIVITIES =
       List.of(
-          new BlockSentence.Named("p", "Practice", ActivityKind.PRACTICE),
-          new BlockSentence.Named("r", "Sectional", ActivityKind.REHEARSAL),
-          new BlockSentence.Named("d", "Chart room", ActivityKind.DESK_WORK));
+          new BlockSentence.Named("p", "Practice", ActivityKind.PRACTICE, "violin, viola"),
+          new BlockSentence.Named("r", "Sectional", ActivityKind.REHEARSAL, ""),
+          new BlockSentence.Named("d", "Chart room", ActivityKind.DESK_WORK, "computer, office"));
 
   private static BlockSentence read(String text) {
     return BlockSentence.read(text, WEDNESDAY, ACTIVITIES);
@@ -118,7 +118,8 @@ class BlockSentenceTest {
     assertThat(concert.words())
         .isEqualTo("Concert (Practice) before an audience, Sat 28 Nov 2026, 20:00–22:00");
     List<BlockSentence.Named> stage =
-        List.of(ACTIVITIES.get(0), new BlockSentence.Named("s", "Stage", ActivityKind.PERFORMANCE));
+        List.of(
+            ACTIVITIES.get(0), new BlockSentence.Named("s", "Stage", ActivityKind.PERFORMANCE, ""));
     assertThat(BlockSentence.read("Sat 20-22 show", WEDNESDAY, stage).activityId())
         .isEqualTo(Optional.of("s"));
   }
@@ -155,5 +156,15 @@ class BlockSentenceTest {
     assertThatThrownBy(() -> read(text))
         .isInstanceOf(IllegalArgumentException.class)
         .hasMessage(message);
+  }
+
+  /** "violin" was none of the activities. */
+  @Test
+  void anInstrumentNamesTheActivityInWhichItIsPlayed() {
+    BlockSentence read = read("Mon 18-19 violin");
+    assertThat(read.activityId()).contains("p");
+    assertThat(read.title()).isEqualTo("Violin");
+    assertThat(read("Tue 9-12 office").activityId()).contains("d");
+    assertThatThrownBy(() -> read("Tue 9-12 violinist")).hasMessageContaining("is none of");
   }
 }

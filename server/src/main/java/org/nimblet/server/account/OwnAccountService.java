@@ -137,6 +137,8 @@ class OwnAccountService {
     account.secondFactor = secret;
     account.lastCodeStep = step;
     account.paperCodeHashes = paper.stream().map(Secrets::hash).toList();
+    passwords.tellOfChange(
+        account, "Codes are asked for from now on", "The second factor of your account");
     log.note(Event.SECOND_FACTOR_ON, account.id);
     return paper;
   }
@@ -147,6 +149,8 @@ class OwnAccountService {
     Account account = passwords.confirmed(who.accountId(), password, from);
     account.secondFactor = null;
     account.paperCodeHashes = List.of();
+    passwords.tellOfChange(
+        account, "Codes are asked for no more", "The second factor of your account");
     log.note(Event.SECOND_FACTOR_OFF, account.id);
   }
 

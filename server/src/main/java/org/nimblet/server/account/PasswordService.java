@@ -86,19 +86,24 @@ class PasswordService {
     account.passwordHash = passwords.encode(wanted);
     account.passwordChangedAt = clock.instant();
     links.deleteByKindAndAccountId(LinkKind.RESET, account.id);
+    tellOfChange(account, "Your password was changed", "The password of your account");
+  }
+
+  /** Tells whoever has an account that something by which it is kept was changed. */
+  void tellOfChange(Account account, String subject, String what) {
     if (outbox.isOpen()) {
       outbox.put(
           letter(
               account,
               account.email,
-              "Your password was changed",
+              subject,
               """
-              The password of your account at Nimblet was changed just now.
+              %s at Nimblet was changed just now.
 
-              If it was not you, ask for a new one here, and look at where you are signed in:
+              If it was not you, ask for a new password here, and look at where you are signed in:
               %s
               """
-                  .formatted(address.of("/forgotten")),
+                  .formatted(what, address.of("/forgotten")),
               false));
     }
   }

@@ -1,7 +1,9 @@
 package org.nimblet.server.mail;
 
 import java.util.Optional;
+import java.util.Properties;
 import org.nimblet.server.platform.NimbletSettings;
+import org.nimblet.server.platform.NimbletSettings.Mail;
 import org.nimblet.server.standin.StandInMail;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.mail.SimpleMailMessage;
@@ -20,12 +22,37 @@ class MailDoor {
     this.from = settings.mail().from();
     this.sender =
         settings.mail().host().isBlank()
-            ? standIn.stream().findFirst().map(mail -> sender("127.0.0.1", mail.port(), settings))
-            : Optional.of(sender(settings.mail().host(), settings.mail().port(), settings));
+            ? standIn.stream()
+                .findFirst()
+                .map(mail -> sender("127.0.0.1", mail.port(), settings.mail()))
+            : Optional.of(real(settings.mail()));
   }
 
-  private static JavaMailSender sender(String host, int port, NimbletSettings settings) {
-    String patience = String.valueOf(settings.mail().patience().toMillis());
+  private static JavaMailSender real(Mail mail) {
+    JavaMailSenderImpl sender = sender(mail.host(), mail.port(), mail);
+    Properties properties = sender.getJavaMailProperties();
+    if (!mail.user().isBlank()) {
+      sender.setUsername(mail.user());
+      sender.setPassword(mail.password());
+      properties.put("mail.smtp.auth", "true");
+    }
+    switch (mail.security()) {
+      case NONE -> properties.put("mail.smtp.starttls.enable", "false");
+      case STARTTLS -> {
+        properties.put("mail.smtp.starttls.enable", "true");
+        properties.put("mail.smtp.starttls.required", "true");
+        properties.put("mail.smtp.ssl.checkserveridentity", "true");
+      }
+      case TLS -> {
+        properties.put("mail.smtp.ssl.enable", "true");
+        properties.put("mail.smtp.ssl.checkserveridentity", "true");
+      }
+    }
+    return sender;
+  }
+
+  private static JavaMailSenderImpl sender(String host, int port, Mail settings) {
+    String patience = String.valueOf(settings.patience().toMillis());
     JavaMailSenderImpl sender = new JavaMailSenderImpl();
     sender.setHost(host);
     sender.setPort(port);

@@ -71,6 +71,9 @@ public record NimbletSettings(
    *
    * @param host the mail server; empty for none, or the simulated one if that runs
    * @param port where it listens
+   * @param user by what name it lets in; empty if it asks for none
+   * @param password with which password
+   * @param security how what is said to it is kept from others
    * @param from from whom mail comes
    * @param patience how long it may take to answer
    * @param every how often the outbox is looked through
@@ -78,9 +81,22 @@ public record NimbletSettings(
   public record Mail(
       @DefaultValue("") String host,
       @DefaultValue("25") int port,
+      @DefaultValue("") String user,
+      @DefaultValue("") String password,
+      @DefaultValue("NONE") MailSecurity security,
       @DefaultValue("nimblet@localhost") String from,
       @DefaultValue("5s") Duration patience,
       @DefaultValue("1m") Duration every) {}
+
+  /** How a mail server is spoken with. */
+  public enum MailSecurity {
+    /** In the open; for a server on the same machine. */
+    NONE,
+    /** Begun in the open and then under TLS, or not at all (RFC 3207). */
+    STARTTLS,
+    /** Under TLS from the first word (RFC 8314). */
+    TLS
+  }
 
   /**
    * How open pages hear of changes.

@@ -37,7 +37,11 @@ class Problems extends ResponseEntityExceptionHandler {
   private static final Pattern UNSHOWN = Pattern.compile("[\\p{Cc}\\p{Cs}]");
 
   /** One wrong field, in words that name what is allowed. */
-  record FieldProblem(String field, String message) {}
+  record FieldProblem(String field, String message) {
+    FieldProblem {
+      message = FieldWords.sentence(field, message);
+    }
+  }
 
   private static ProblemDetail problem(HttpStatus status, String title, String detail) {
     ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
@@ -47,7 +51,10 @@ class Problems extends ResponseEntityExceptionHandler {
 
   private static ProblemDetail invalid(List<FieldProblem> errors) {
     String fields =
-        errors.stream().map(FieldProblem::field).distinct().collect(Collectors.joining(", "));
+        errors.stream()
+            .map(error -> FieldWords.of(error.field()))
+            .distinct()
+            .collect(Collectors.joining(", "));
     ProblemDetail problem =
         problem(HttpStatus.BAD_REQUEST, "Not accepted", "Please look again at: " + fields + ".");
     problem.setProperty("errors", errors);

@@ -120,7 +120,10 @@ class SentenceController {
               .map(
                   activity ->
                       new BlockSentence.Named(
-                          activity.id().toString(), activity.title(), activity.kind()))
+                          activity.id().toString(),
+                          activity.title(),
+                          activity.kind(),
+                          activity.discipline().alsoCalled()))
               .toList());
     } catch (IllegalArgumentException e) {
       throw new InvalidFieldException("text", e.getMessage());

@@ -317,6 +317,7 @@ class DoorTest {
     Answer paper = protect(here, secret, code);
     assertThat(paper.status()).as(paper.body()).isEqualTo(200);
     assertThat(paper.json()).hasSize(8);
+    assertThat(new Mailbox(server, email).latestOf(1).subject()).startsWith("Codes are asked for");
 
     Answer asked = server.caller().signIn(email, PASSWORD);
     assertThat(asked.status()).isEqualTo(401);

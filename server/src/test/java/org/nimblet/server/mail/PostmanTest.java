@@ -12,6 +12,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.nimblet.server.mail.Outbox.Letter;
 import org.nimblet.server.platform.BackgroundWork;
 import org.nimblet.server.platform.NimbletSettings;
+import org.nimblet.server.platform.NimbletSettings.MailSecurity;
 import org.nimblet.server.standin.StandInMail;
 import org.nimblet.server.support.Mailbox;
 import org.nimblet.server.support.Practice;
@@ -33,6 +34,10 @@ class PostmanTest {
   }
 
   private Postman postman(int port) {
+    return postman(port, MailSecurity.NONE);
+  }
+
+  private Postman postman(int port, MailSecurity security) {
     NimbletSettings settings =
         new NimbletSettings(
             false,
@@ -42,6 +47,9 @@ class PostmanTest {
             new NimbletSettings.Mail(
                 "127.0.0.1",
                 port,
+                "",
+                "",
+                security,
                 "nobody@localhost",
                 Duration.ofSeconds(5),
                 Duration.ofMinutes(1)),
@@ -86,6 +94,18 @@ class PostmanTest {
     OutgoingMail sent = mails.findById(id).orElseThrow();
     assertThat(sent.failure).isNull();
     assertThat(sent.body).as("its link is not kept").doesNotContain("secret");
+  }
+
+  @Test
+  void nothingGoesOutInTheOpenToAServerThatIsToBeSpokenWithUnderTls() {
+    int open = server.context().getBean(StandInMail.class).port();
+    for (MailSecurity security : List.of(MailSecurity.STARTTLS, MailSecurity.TLS)) {
+      UUID id = waiting().id;
+      postman(open, security).empty();
+      assertThat(mails.findById(id).orElseThrow().sentAt).as(security.name()).isNull();
+      assertThat(mails.findById(id).orElseThrow().failure).isNotEmpty();
+    }
+    assertThat(new Mailbox(server, address).taken()).isEmpty();
   }
 
   @Test
