@@ -52,6 +52,7 @@ for round in $(seq 1 "$rounds"); do
   store & storing=$!
   sleep "1.$((RANDOM % 9))"
   kill -9 "$(cat "$NIMBLET_HOME/demo.pid")"
+  sleep 0.2
   if [ $((round % 2)) = 0 ]; then kill -9 "$(head -n 1 "$NIMBLET_HOME/demo-cluster/data/postmaster.pid")"; fi
   kill "$storing" 2>/dev/null || true; wait "$storing" 2>/dev/null || true
   ./nimblet demo > "$work/start.log"

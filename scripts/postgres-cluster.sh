@@ -20,6 +20,20 @@ as_owner() {
   if [ "$(id -u)" = 0 ]; then runuser -u postgres -- env -C / "$@"; else env -C / "$@"; fi
 }
 
+# A server that was killed stays in the list of processes where nobody clears it away (a container without an
+# init). Its lock may go once none of its helpers works in the folder any more.
+forget_a_killed_server() {
+  local pid
+  [ -f "$folder/data/postmaster.pid" ] || return 0
+  pid=$(head -n 1 "$folder/data/postmaster.pid")
+  grep -qs '^State:[[:space:]]*Z' "/proc/$pid/status" || return 0
+  for _ in $(seq 1 100); do
+    readlink /proc/[0-9]*/cwd 2>/dev/null | grep -qxF "$folder/data" || { rm -f "$folder/data/postmaster.pid"; return 0; }
+    sleep 0.1
+  done
+  fail "processes of a PostgreSQL that was killed still work in $folder/data; end them and try again."
+}
+
 running() { [ -f "$folder/data/postmaster.pid" ] && as_owner "$bin/pg_ctl" -D "$folder/data" status >/dev/null 2>&1; }
 
 free_port() {
@@ -59,13 +73,16 @@ fi
 case $action in
   start)
     [ -f "$folder/data/PG_VERSION" ] || { rm -rf "$folder"; make_cluster; }
+    forget_a_killed_server
     running || start_cluster
     printf 'host=127.0.0.1\nport=%s\nuser=nimblet\npassword=%s\n' "$(cat "$folder/port")" "$(cat "$folder/password")"
     ;;
   stop)
+    forget_a_killed_server
     if running; then as_owner "$bin/pg_ctl" -D "$folder/data" -m fast -w stop >/dev/null; fi
     ;;
   remove)
+    forget_a_killed_server
     if running; then as_owner "$bin/pg_ctl" -D "$folder/data" -m immediate -w stop >/dev/null || true; fi
     rm -rf "$folder"
     ;;
