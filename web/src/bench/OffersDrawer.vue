@@ -33,6 +33,12 @@ onMounted(async () => {
 })
 const has = (title: string) => title.toLowerCase().includes(sought.value.trim().toLowerCase())
 const fits = computed(() => (offers.value?.fits ?? []).filter((o) => has(o.title)).slice(0, SHOWN))
+const groups = computed(() =>
+  [
+    { name: 'Fits now', offers: fits.value.filter((o) => o.fits) },
+    { name: 'If something makes room', offers: fits.value.filter((o) => !o.fits) },
+  ].filter((group) => group.offers.length),
+)
 const rest = computed(() =>
   (offers.value?.doesNot ?? []).filter((o) => has(o.title)).slice(0, SHOWN),
 )
@@ -58,24 +64,30 @@ async function why(exerciseId: string) {
     <p v-if="error" class="error" role="alert">{{ error }}</p>
     <div class="halves">
       <div>
-        <h3>Would fit, the most valuable first</h3>
-        <ul>
-          <li v-for="offer in fits" :key="offer.step.exerciseId">
-            <button type="button" class="add" @click="emit('add', offer.step)">
-              <KindLetter :kind="offer.kind" />
-              <span class="title"
-                >{{ offer.title }}<small v-if="!offer.fits" class="over">too long now</small></span
-              >
-              <span class="quiet">{{ duration(offer.seconds * 1000) }}</span>
-              <span class="points" :title="`worth ${offer.points} points`">{{ offer.points }}</span>
-            </button>
-          </li>
-        </ul>
+        <div class="offers scroll">
+          <section v-for="group in groups" :key="group.name">
+            <h3>{{ group.name }}</h3>
+            <ul>
+              <li v-for="offer in group.offers" :key="offer.step.exerciseId">
+                <button type="button" class="add" @click="emit('add', offer.step)">
+                  <KindLetter :kind="offer.kind" />
+                  <span class="title"
+                    >{{ offer.title }}<small class="quiet">{{ offer.why }}</small></span
+                  >
+                  <span class="quiet">{{ duration(offer.seconds * 1000) }}</span>
+                  <span class="worth" aria-hidden="true"
+                    ><i :style="{ width: `${offer.share}%` }"
+                  /></span>
+                </button>
+              </li>
+            </ul>
+          </section>
+        </div>
         <p v-if="offers && !fits.length" class="quiet">Nothing of that name is left.</p>
       </div>
       <div>
         <h3>Why not this exercise?</h3>
-        <article v-if="asked" class="why">
+        <article v-if="asked" class="scroll">
           <p class="head">
             <KindLetter :kind="asked.kind" /><b>{{ asked.title }}</b>
             <BButton class="push" size="sm" variant="link" @click="asked = null">All</BButton>
@@ -93,7 +105,7 @@ async function why(exerciseId: string) {
           <p v-if="asked.decided"><b>What decides:</b> {{ asked.decided }}</p>
           <p v-else>It would be chosen.</p>
         </article>
-        <ul v-else>
+        <ul v-else class="scroll">
           <li v-for="out in rest" :key="out.exerciseId">
             <button type="button" class="add" @click="why(out.exerciseId)">
               <KindLetter :kind="out.kind" />
@@ -121,8 +133,7 @@ async function why(exerciseId: string) {
   gap: 24px;
   margin-top: 12px;
 }
-ul,
-.why {
+.scroll {
   max-height: 300px;
   overflow-y: auto;
 }
@@ -153,16 +164,24 @@ li {
   font-weight: 400;
   font-size: 0.8125rem;
 }
-.points {
-  min-width: 32px;
-  font-family: var(--mono);
-  text-align: right;
+.worth {
+  flex: none;
+  width: 48px;
+  height: 6px;
+  border-radius: 3px;
+  background: var(--line);
+}
+.worth i {
+  display: block;
+  height: 100%;
+  border-radius: 3px;
+  background: var(--main);
+}
+.offers section + section {
+  margin-top: 12px;
 }
 .add > .quiet {
   flex: none;
-}
-.title .over {
-  color: var(--warn);
 }
 .head {
   display: flex;

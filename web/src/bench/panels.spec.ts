@@ -289,13 +289,22 @@ describe('what it is for', () => {
 describe('what could be added', () => {
   const offers: OffersView = {
     fits: [
-      { step: draft('x'), title: 'Palm rub', kind: 'HEAT', seconds: 28, points: 90, fits: true },
+      {
+        step: draft('x'),
+        title: 'Palm rub',
+        kind: 'HEAT',
+        seconds: 28,
+        share: 100,
+        why: 'For warmth.',
+        fits: true,
+      },
       {
         step: draft('y'),
         title: 'Long roll',
         kind: 'RELEASE',
         seconds: 90,
-        points: 40,
+        share: 40,
+        why: 'For ease.',
         fits: false,
       },
     ],
@@ -321,8 +330,8 @@ describe('what could be added', () => {
     await settle()
     await settle()
     expect(wrapper.findAll('.add').map((b) => b.find('.title').text())).toEqual([
-      'Palm rub',
-      'Long rolltoo long now',
+      'Palm rubFor warmth.',
+      'Long rollFor ease.',
       'Wrist curlIt tires.',
     ])
     await wrapper.findAll('.add')[2]?.trigger('click')

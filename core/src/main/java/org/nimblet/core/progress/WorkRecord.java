@@ -2,13 +2,21 @@ package org.nimblet.core.progress;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.SortedMap;
+import java.util.SortedSet;
+import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.function.BiFunction;
+import java.util.stream.Collectors;
 import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.anatomy.Tissue;
@@ -16,7 +24,9 @@ import org.nimblet.core.exercise.Dose;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
 import org.nimblet.core.exercise.Method;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.exercise.Recovery;
+import org.nimblet.core.routine.Course;
 import org.nimblet.core.routine.Recent;
 
 /**
@@ -45,8 +55,10 @@ public record WorkRecord(
    *
    * @param dose as it was written then
    * @param millis how long it was worked at
+   * @param purpose of the routine in which it was done
    */
-  public record DoneStep(String exerciseId, LocalDate date, String dose, long millis) {}
+  public record DoneStep(
+      String exerciseId, LocalDate date, String dose, long millis, Purpose purpose) {}
 
   /** The first date of which steps are wanted to say what was recent on a date. */
   public static LocalDate reachesBackTo(LocalDate date) {
@@ -98,7 +110,45 @@ public record WorkRecord(
     }
     Map<String, Recent.WeeklyVolume> volumes = new HashMap<>();
     weeks.forEach((exercise, millis) -> volumes.put(exercise, volume(millis)));
-    return new Recent(days, lastDoses, volumes, workedHard(days, library), Set.of());
+    return new Recent(days, lastDoses, volumes, workedHard(days, library), Set.of(), courses(date));
+  }
+
+  /** What is in hand on a date, by purpose: what was done on the last days it was served. */
+  private Map<Purpose, Course> courses(LocalDate date) {
+    Map<Purpose, SortedMap<LocalDate, Set<String>>> byPurpose = new EnumMap<>(Purpose.class);
+    Map<String, SortedSet<LocalDate>> dates = new HashMap<>();
+    for (DoneStep done : steps) {
+      if (!done.date().isAfter(date)) {
+        byPurpose
+            .computeIfAbsent(done.purpose(), p -> new TreeMap<>(Comparator.reverseOrder()))
+            .computeIfAbsent(done.date(), d -> new HashSet<>())
+            .add(done.exerciseId());
+        dates.computeIfAbsent(done.exerciseId(), e -> new TreeSet<>()).add(done.date());
+      }
+    }
+    Map<Purpose, Course> courses = new EnumMap<>(Purpose.class);
+    byPurpose.forEach(
+        (purpose, days) -> {
+          Set<String> exercises =
+              days.values().stream()
+                  .limit(Course.ROUTINES)
+                  .flatMap(Set::stream)
+                  .collect(Collectors.toSet());
+          int daysSinceNew =
+              days.entrySet().stream()
+                  .filter(day -> day.getValue().stream().anyMatch(e -> isNew(dates.get(e), day)))
+                  .findFirst()
+                  .map(day -> (int) ChronoUnit.DAYS.between(day.getKey(), date))
+                  .orElse(WEEK * WEEKS_OF_VOLUME);
+          courses.put(purpose, new Course(exercises, daysSinceNew));
+        });
+    return courses;
+  }
+
+  private static boolean isNew(SortedSet<LocalDate> dates, Map.Entry<LocalDate, ?> day) {
+    SortedSet<LocalDate> before = dates.headSet(day.getKey());
+    return before.isEmpty()
+        || ChronoUnit.DAYS.between(before.last(), day.getKey()) >= Course.NEW_AFTER_DAYS;
   }
 
   private static Set<Tissue> workedHard(Map<String, Integer> days, ExerciseLibrary library) {

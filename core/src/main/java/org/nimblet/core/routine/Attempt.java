@@ -29,6 +29,12 @@ record Attempt(
     return selection.map(Selection::value).orElse(Long.MIN_VALUE);
   }
 
+  /** Seconds that a phase should get. */
+  int leastSeconds(PurposePlan plan, int phase, int budgetSeconds) {
+    Phase own = plan.phases().get(phase);
+    return own.leastSeconds(budgetSeconds, !groups.get(phase).isEmpty() || seconds(own) > 0);
+  }
+
   int seconds(Phase phase) {
     return chosen.stream()
         .filter(option -> phase.takes(option.exercise()))

@@ -108,7 +108,7 @@ final class CheckedRoutine {
     if (Gate.closedFor(exercise, plan, asked).isPresent()) {
       return Optional.empty();
     }
-    Options options = new Options(plan, asked);
+    Options options = new Options(plan, asked, List.of());
     return options.of(exercise).stream()
         .max(Comparator.comparing(o -> -Math.abs(o.choice().level() - 100)))
         .map(Option::step);

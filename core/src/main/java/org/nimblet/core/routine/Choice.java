@@ -10,24 +10,24 @@ import org.nimblet.core.exercise.Method;
  * Why an exercise was taken.
  *
  * @param exerciseId which
+ * @param main what it is chiefly for
  * @param level of the usual dose, per cent
  * @param seconds what it was charged with, set-up included
- * @param points what it is worth, in whole points
  * @param served what it serves, the greatest share first
  * @param daysSince whole days since it was last done; empty if never
  * @param method by which method it is dosed
- * @param liked whether that is the person's own method where it has several
+ * @param tastes what made it dearer, or less dear, than what it serves
  * @param pinned whether it was pinned and not chosen
  */
 public record Choice(
     String exerciseId,
+    Target main,
     int level,
     int seconds,
-    long points,
     List<Share> served,
     OptionalInt daysSince,
     Method method,
-    boolean liked,
+    List<Taste> tastes,
     boolean pinned) {
 
   /** A target takes part in the sentence from this share of the greatest one on (ours). */
@@ -35,9 +35,10 @@ public record Choice(
 
   private static final int NAMED_TARGETS = 3;
 
-  /** Copies the list. */
+  /** Copies the lists. */
   public Choice {
     served = List.copyOf(served);
+    tastes = List.copyOf(tastes);
   }
 
   /**
@@ -75,9 +76,10 @@ public record Choice(
     if (level != 100) {
       text.append("; at ").append(level).append(" % of the usual dose");
     }
-    if (liked) {
-      text.append("; by ").append(method.word()).append(", as you like it");
-    }
+    tastes.stream()
+        .map(taste -> taste.words(main, method))
+        .filter(words -> !words.isEmpty())
+        .forEach(words -> text.append("; ").append(words));
     return text.append('.').toString();
   }
 }

@@ -108,24 +108,31 @@ public final class Composer {
    *
    * @param step the exercise at its usual dose
    * @param seconds what it takes, set-up included
-   * @param points what it is worth
+   * @param worth what each of its seconds is worth, to compare with others
+   * @param why what speaks for it, as a sentence
    */
-  public record Offer(Step step, int seconds, long points) {}
+  public record Offer(Step step, int seconds, long worth, String why) {}
 
   /** What is allowed in the purpose and not among some exercises, the most valuable first. */
   public List<Offer> offers(RoutineRequest request, Set<String> taken) {
-    Options options = new Options(plan, request);
+    List<Exercise> open =
+        library.exercises().stream()
+            .filter(exercise -> !taken.contains(exercise.id()))
+            .filter(
+                exercise -> Gate.closedFor(exercise, Gate.FOR_THE_COACH, plan, request).isEmpty())
+            .toList();
+    Options options = new Options(plan, request, open);
     List<Offer> offers = new ArrayList<>();
-    for (Exercise exercise : library.exercises()) {
-      if (!taken.contains(exercise.id())
-          && Gate.closedFor(exercise, Gate.FOR_THE_COACH, plan, request).isEmpty()) {
-        options.of(exercise).stream()
-            .min(Comparator.comparing(o -> Math.abs(o.choice().level() - 100)))
-            .ifPresent(o -> offers.add(new Offer(o.step(), o.charge(), o.choice().points())));
-      }
+    for (Exercise exercise : open) {
+      options.of(exercise).stream()
+          .min(Comparator.comparing(o -> Math.abs(o.choice().level() - 100)))
+          .ifPresent(
+              o ->
+                  offers.add(
+                      new Offer(o.step(), o.charge(), o.worth().points(), o.choice().sentence())));
     }
     offers.sort(
-        Comparator.comparing(Offer::points)
+        Comparator.comparing(Offer::worth)
             .reversed()
             .thenComparing(offer -> offer.step().exercise().id()));
     return offers;
@@ -158,7 +165,7 @@ public final class Composer {
         }
       }
     }
-    Options options = new Options(plan, request);
+    Options options = new Options(plan, request, List.of());
     int pinned = request.pinned().stream().mapToInt(s -> options.pinned(s).charge()).sum();
     boolean floor = request.pinned().stream().anyMatch(s -> options.pinned(s).floor());
     int needed = pinned + (floor ? SetUp.floorCharge() : 0);

@@ -82,7 +82,7 @@ final class CompositionReasons {
     List<ShortPhase> shortPhases = new ArrayList<>();
     for (int p = 0; p < plan.phases().size(); p++) {
       Phase phase = plan.phases().get(p);
-      int least = phase.leastSeconds(request.budgetSeconds());
+      int least = attempt.leastSeconds(plan, p, request.budgetSeconds());
       int got = attempt.seconds(phase);
       if (got < least) {
         String cause =

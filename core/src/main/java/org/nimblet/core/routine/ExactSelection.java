@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.SortedSet;
+import java.util.TreeSet;
 import org.nimblet.core.routine.SelectionProblem.Composite;
 import org.nimblet.core.routine.SelectionProblem.Group;
 import org.nimblet.core.routine.SelectionProblem.PhaseWindow;
@@ -19,23 +21,27 @@ import org.nimblet.core.routine.SelectionProblem.Selection;
  *
  * <p>Method: from the last group to the first, the best value of the rest of a phase for every
  * exact number of seconds, with and without floor work, and for every count of fresh exercises (0,
- * 1, 2 or more for each earlier choice); from the last phase to the first, the best value of the
- * rest of the routine for every number of seconds left and every such count. Then a walk forward
- * that keeps every state still able to reach the optimum and settles ties on the way. Exact. With k
- * earlier choices time is the sum over the groups of composites × greatest seconds of the phase ×
- * 3ᵏ, plus phases × budget × greatest × 9ᵏ; memory is groups × greatest seconds × 3ᵏ. Meant for
- * budgets up to half an hour and some hundred composites.
+ * 1, 2 or more for each earlier choice) and of each limited sort; from the last phase to the first,
+ * the best value of the rest of the routine for every number of seconds left and every such count.
+ * Then a walk forward that keeps every state still able to reach the optimum and settles ties on
+ * the way. Exact. A limit is counted only where the choice without it breaks it: an optimum of
+ * fewer conditions that keeps them all is the optimum of all, ties included. With k earlier choices
+ * and no limit time is the sum over the groups of composites × greatest seconds of the phase × 3ᵏ,
+ * plus phases × budget × greatest × 9ᵏ; memory is groups × greatest seconds × 3ᵏ. Meant for budgets
+ * up to half an hour and some hundred composites.
  */
 final class ExactSelection {
 
   private static final long IMPOSSIBLE = Long.MIN_VALUE / 4;
   private static final int BASE = SelectionProblem.DIFFERING + 1;
+  private static final int TOO_MANY = -1;
 
   private final SelectionProblem problem;
+  private final List<Integer> limited;
   private final long missingCost;
   private final int counts;
 
-  /** {@code [a][b]} is the count a and then b, each digit at most two. */
+  /** {@code [a][b]} is the count a and then b; {@link #TOO_MANY} where that breaks a limit. */
   private final int[][] plus;
 
   /** {@code [phase][group][floor · counts + count][seconds]}. */
@@ -47,8 +53,12 @@ final class ExactSelection {
   /** {@code [phase][count][seconds left]}. */
   private final long[][][] restOfRoutine;
 
-  private ExactSelection(SelectionProblem problem) {
+  /** Whether a count has enough fresh exercises for each earlier choice. */
+  private final boolean[] differs;
+
+  private ExactSelection(SelectionProblem problem, List<Integer> limited) {
     this.problem = problem;
+    this.limited = limited;
     long all = 1;
     for (PhaseWindow phase : problem.phases()) {
       for (Group group : phase.groups()) {
@@ -57,17 +67,45 @@ final class ExactSelection {
     }
     this.missingCost = all;
     int size = 1;
-    for (int i = 0; i < problem.earlier(); i++) {
-      size *= BASE;
+    for (int base : bases()) {
+      size *= base;
     }
     this.counts = size;
     this.plus = additions(size);
+    this.differs = differing(size);
     this.restOfRoutine = new long[problem.phases().size() + 1][size][problem.budget() + 1];
   }
 
   /** The best choice; empty if none differs enough from the earlier ones. */
   static Optional<Selection> solve(SelectionProblem problem) {
-    return new ExactSelection(problem).solve();
+    SortedSet<Integer> limited = new TreeSet<>();
+    while (true) {
+      Optional<Selection> best = new ExactSelection(problem, List.copyOf(limited)).solve();
+      if (best.isEmpty()) {
+        return best;
+      }
+      List<Integer> counted = problem.counted(best.get());
+      boolean kept = true;
+      for (int i = 0; i < counted.size(); i++) {
+        if (counted.get(i) > problem.limits().get(i)) {
+          limited.add(i);
+          kept = false;
+        }
+      }
+      if (kept) {
+        return best;
+      }
+    }
+  }
+
+  /** The digits of a count: one for each earlier choice, then one for each limit that matters. */
+  private List<Integer> bases() {
+    List<Integer> bases = new ArrayList<>();
+    for (int i = 0; i < problem.earlier(); i++) {
+      bases.add(BASE);
+    }
+    limited.forEach(sort -> bases.add(problem.limits().get(sort) + 1));
+    return bases;
   }
 
   /** Sums with something impossible stay far below every real value. */
@@ -75,18 +113,64 @@ final class ExactSelection {
     return value > IMPOSSIBLE / 2;
   }
 
-  private static int[][] additions(int size) {
+  private int[][] additions(int size) {
     int[][] sums = new int[size][size];
     for (int a = 0; a < size; a++) {
       for (int b = 0; b < size; b++) {
-        int sum = 0;
-        for (int place = 1; place < size; place *= BASE) {
-          sum += place * Math.min(BASE - 1, a / place % BASE + b / place % BASE);
-        }
-        sums[a][b] = sum;
+        sums[a][b] = sum(a, b);
       }
     }
     return sums;
+  }
+
+  private int sum(int a, int b) {
+    List<Integer> bases = bases();
+    int sum = 0;
+    int place = 1;
+    for (int i = 0; i < bases.size(); i++) {
+      int base = bases.get(i);
+      int digits = a / place % base + b / place % base;
+      if (digits >= base) {
+        if (i >= problem.earlier()) {
+          return TOO_MANY;
+        }
+        digits = base - 1;
+      }
+      sum += place * digits;
+      place *= base;
+    }
+    return sum;
+  }
+
+  private boolean[] differing(int size) {
+    int places = 1;
+    for (int i = 0; i < problem.earlier(); i++) {
+      places *= BASE;
+    }
+    boolean[] enough = new boolean[size];
+    for (int count = 0; count < size; count++) {
+      enough[count] = count % places == places - 1;
+    }
+    return enough;
+  }
+
+  /** A composite as a count; {@link #TOO_MANY} if it breaks a limit by itself. */
+  private int countOf(Composite composite) {
+    int place = 1;
+    for (int i = 0; i < problem.earlier(); i++) {
+      place *= BASE;
+    }
+    int count = composite.fresh();
+    for (int sort : limited) {
+      int most = problem.limits().get(sort);
+      int own = composite.countOf(sort);
+      if (own > most) {
+        return TOO_MANY;
+      }
+      count += place * own;
+      place *= most + 1;
+    }
+    return count;
   }
 
   private Optional<Selection> solve() {
@@ -104,9 +188,13 @@ final class ExactSelection {
     for (int p = problem.phases().size() - 1; p >= 0; p--) {
       fillRestOfRoutine(p);
     }
-    return isPossible(restOfRoutine[0][counts - 1][problem.budget()])
-        ? Optional.of(walk())
-        : Optional.empty();
+    long best = IMPOSSIBLE;
+    for (int count = 0; count < counts; count++) {
+      if (differs[count]) {
+        best = Math.max(best, restOfRoutine[0][count][problem.budget()]);
+      }
+    }
+    return isPossible(best) ? Optional.of(walk(best)) : Optional.empty();
   }
 
   private long[][][] restOfPhase(PhaseWindow phase) {
@@ -125,11 +213,12 @@ final class ExactSelection {
         System.arraycopy(best[g + 1][state], 0, best[g][state], 0, most + 1);
       }
       for (Composite composite : phase.groups().get(g).composites()) {
+        int own = countOf(composite);
         for (int state = 0; state < 2 * counts; state++) {
-          if (!before[state]) {
+          int next = before[state] ? after(state, composite, own) : TOO_MANY;
+          if (next == TOO_MANY) {
             continue;
           }
-          int next = after(state, composite);
           reached[next] = true;
           long[] from = best[g + 1][state];
           long[] to = best[g][next];
@@ -147,9 +236,10 @@ final class ExactSelection {
     return best;
   }
 
-  private int after(int state, Composite composite) {
+  private int after(int state, Composite composite, int own) {
+    int count = own == TOO_MANY ? TOO_MANY : plus[state % counts][own];
     int floor = composite.floor() ? 1 : state / counts;
-    return floor * counts + plus[state % counts][composite.fresh()];
+    return count == TOO_MANY ? TOO_MANY : floor * counts + count;
   }
 
   private long[][] phaseValues(PhaseWindow phase, long[][] rest) {
@@ -174,13 +264,19 @@ final class ExactSelection {
     for (int own = 0; own < counts; own++) {
       long[] values = phaseValues.get(p)[own];
       for (int later = 0; later < counts; later++) {
+        if (plus[own][later] == TOO_MANY) {
+          continue;
+        }
         long[] rest = restOfRoutine[p + 1][later];
         long[] to = restOfRoutine[p][plus[own][later]];
+        long inLess = IMPOSSIBLE / 2;
         for (int seconds = 0; seconds <= Math.min(most, problem.budget()); seconds++) {
           long value = values[seconds];
-          if (!isPossible(value)) {
+          // With more seconds left the rest is never worth less.
+          if (value <= inLess) {
             continue;
           }
+          inLess = value;
           for (int left = seconds; left <= problem.budget(); left++) {
             long sum = value + rest[left - seconds];
             if (sum > to[left]) {
@@ -205,9 +301,14 @@ final class ExactSelection {
   /** Seconds left and fresh exercises still to come, at the start of a phase. */
   private record Opening(int left, int count) {}
 
-  private Selection walk() {
+  private Selection walk(long best) {
     List<List<Integer>> chosen = new ArrayList<>();
-    List<Opening> openings = List.of(new Opening(problem.budget(), counts - 1));
+    List<Opening> openings = new ArrayList<>();
+    for (int count = 0; count < counts; count++) {
+      if (differs[count] && restOfRoutine[0][count][problem.budget()] == best) {
+        openings.add(new Opening(problem.budget(), count));
+      }
+    }
     long value = 0;
     for (int p = 0; p < problem.phases().size(); p++) {
       List<Ahead> states = begin(p, openings);
@@ -233,7 +334,7 @@ final class ExactSelection {
       openings =
           states.stream().map(s -> new Opening(s.leftAfter(), s.countAfter())).distinct().toList();
     }
-    long missing = (value - restOfRoutine[0][counts - 1][problem.budget()]) / missingCost;
+    long missing = (value - best) / missingCost;
     return new Selection(chosen, value, Math.toIntExact(missing));
   }
 
@@ -279,6 +380,7 @@ final class ExactSelection {
   private List<Ahead> after(
       List<Ahead> states, int g, Composite composite, long[][][] restOfPhase) {
     List<Ahead> next = new ArrayList<>();
+    int own = countOf(composite);
     for (Ahead ahead : states) {
       long wanted = restOfPhase[g][ahead.state()][ahead.work()];
       int work = ahead.work() - composite.seconds();
@@ -287,7 +389,7 @@ final class ExactSelection {
       }
       for (int state = 0; state < 2 * counts; state++) {
         long rest = restOfPhase[g + 1][state][work];
-        if (after(state, composite) == ahead.state()
+        if (after(state, composite, own) == ahead.state()
             && isPossible(rest)
             && rest + composite.value() == wanted) {
           next.add(new Ahead(ahead.leftAfter(), ahead.countAfter(), work, state));

@@ -10,13 +10,20 @@ import org.nimblet.core.exercise.Position;
  *
  * @param step what would be done
  * @param choice why it would be taken
+ * @param worth what a quarter of a second of it is worth
+ * @param quarters quarters of a second of it that are worth that much
  * @param charge whole seconds that it is charged with, set-up included
  * @param heldSeconds seconds for which its main tissue is held on each side
  */
-record Option(Step step, Choice choice, int charge, int heldSeconds) {
+record Option(Step step, Choice choice, Worth worth, int quarters, int charge, int heldSeconds) {
 
   Exercise exercise() {
     return step.exercise();
+  }
+
+  /** The family of near-alike exercises of which one is enough; itself where it has none. */
+  String family() {
+    return exercise().standing().family().orElse(exercise().id());
   }
 
   boolean floor() {

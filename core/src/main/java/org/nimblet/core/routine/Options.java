@@ -1,16 +1,18 @@
 package org.nimblet.core.routine;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import java.util.Set;
-import java.util.stream.Stream;
+import java.util.stream.Collectors;
 import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.anatomy.Target;
 import org.nimblet.core.exercise.Dose;
 import org.nimblet.core.exercise.DoseForm;
 import org.nimblet.core.exercise.DosePlan;
@@ -18,6 +20,7 @@ import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.Kind;
 import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Method;
+import org.nimblet.core.exercise.Pace;
 import org.nimblet.core.exercise.Position;
 import org.nimblet.core.exercise.Substitution;
 import org.nimblet.core.exercise.Thing;
@@ -28,33 +31,54 @@ import org.nimblet.core.routine.Rejection.Reason;
 final class Options {
 
   /** Levels of the usual dose, per cent; they vary times, repetitions or breaths, never load. */
-  private static final List<Integer> LEVELS = List.of(60, 80, 100, 120);
+  private static final List<Integer> LEVELS = List.of(100, 80, 120);
 
-  /** What a dose by the person's own method is worth more, per cent (ours). */
-  private static final int LIKED_METHOD_PERCENT = 120;
+  private static final int USUAL = 100;
 
-  /** What movement under load is worth where quiet holds are preferred, per cent (ours). */
-  private static final int NOT_ISOMETRIC_PERCENT = 80;
+  /** A quiet hold may be done so often (ACSM 2011, from memory: 2 to 4 times). */
+  private static final int MOST_REPEATS = 4;
 
   private final PurposePlan plan;
   private final RoutineRequest request;
+  private final Set<Target> likedTargets;
   private final Map<String, String> unsound = new HashMap<>();
 
-  Options(PurposePlan plan, RoutineRequest request) {
+  /**
+   * Options for a request.
+   *
+   * @param open what no gate closes
+   */
+  Options(PurposePlan plan, RoutineRequest request, Collection<Exercise> open) {
     this.plan = plan;
     this.request = request;
+    this.likedTargets =
+        open.stream()
+            .filter(exercise -> exercise.kind() == Kind.STRETCH)
+            .filter(exercise -> exercise.dose(request.facts().method()).isPresent())
+            .map(exercise -> exercise.service().main())
+            .collect(Collectors.toSet());
   }
 
   /**
-   * The options of an exercise that no gate closes: by the method the person likes, or by the usual
-   * one where none of those may stand here.
+   * The options of an exercise that no gate closes: by the method the person likes; where none of
+   * those may stand here by the usual one, or by another that takes less time.
    */
   List<Option> of(Exercise exercise) {
-    return methods(exercise)
-        .map(method -> options(exercise, method))
-        .filter(options -> !options.isEmpty())
-        .findFirst()
-        .orElse(List.of());
+    Method liked = request.facts().method();
+    if (exercise.dose(liked).isPresent()) {
+      List<Option> options = options(exercise, liked);
+      if (!options.isEmpty()) {
+        return options;
+      }
+    }
+    List<Option> options = new ArrayList<>(options(exercise, exercise.usualMethod()));
+    int shortest = options.stream().mapToInt(Option::charge).min().orElse(Integer.MAX_VALUE);
+    exercise.doses().keySet().stream()
+        .filter(method -> method != exercise.usualMethod() && method != liked)
+        .flatMap(method -> options(exercise, method).stream())
+        .filter(option -> option.charge() < shortest)
+        .forEach(options::add);
+    return options;
   }
 
   /** Why an exercise has no options although no gate closes it. */
@@ -63,12 +87,6 @@ final class Options {
     return why == null
         ? new Rejection.HoldsTooLong(request.heldSecondsPerTissue(plan))
         : new Rejection.NoSoundDose(why);
-  }
-
-  private Stream<Method> methods(Exercise exercise) {
-    return Stream.of(request.facts().method(), exercise.usualMethod())
-        .filter(method -> exercise.dose(method).isPresent())
-        .distinct();
   }
 
   private List<Option> options(Exercise exercise, Method method) {
@@ -84,24 +102,44 @@ final class Options {
                 ? request.workingSide(exercise)
                 : request.facts().weakerSide());
     List<Option> options = new ArrayList<>();
-    Dose last = null;
-    for (int level : LEVELS) {
-      Dose dose = atLevel(usual, level, exercise, dosePlan);
-      if (dose.equals(last)) {
-        continue;
-      }
-      last = dose;
+    for (Map.Entry<Dose, Integer> at : doses(usual, exercise, dosePlan).entrySet()) {
       Step step =
           new Step(
-              exercise, dose, position, first, standIns, true, request.use().digitsFor(exercise));
+              exercise,
+              at.getKey(),
+              position,
+              first,
+              standIns,
+              true,
+              request.use().digitsFor(exercise));
       Optional<String> wrong = DoseRules.unsound(step, request);
       wrong.ifPresent(why -> unsound.putIfAbsent(exercise.id(), why));
-      Option option = option(step, level, method);
+      Option option = option(step, at.getValue(), method, usual, false);
       if (wrong.isEmpty() && option.heldSeconds() <= request.heldSecondsPerTissue(plan)) {
         options.add(option);
       }
     }
+    options.sort(Comparator.comparing((Option option) -> option.choice().level()));
     return options;
+  }
+
+  /**
+   * The doses that are tried, with their level: shorter and longer ones, and fewer or more holds.
+   */
+  private Map<Dose, Integer> doses(Dose usual, Exercise exercise, DosePlan dosePlan) {
+    Map<Dose, Integer> doses = new LinkedHashMap<>();
+    for (int level : LEVELS) {
+      doses.putIfAbsent(atLevel(usual, level, exercise, dosePlan), level);
+    }
+    if (usual.form().isStatic()) {
+      Dose full = atLevel(usual, USUAL, exercise, dosePlan);
+      int most = Math.min(MOST_REPEATS, dosePlan.greatestRepetitions());
+      for (int repeats = 1; repeats <= most; repeats++) {
+        doses.putIfAbsent(
+            full.withRepetitions(repeats, full.sets()), USUAL * repeats / usual.repetitions());
+      }
+    }
+    return doses;
   }
 
   private static Dose usual(DosePlan dosePlan, Optional<Side> only) {
@@ -126,76 +164,43 @@ final class Options {
 
   /** A step as an option, whoever made it. */
   Option pinned(Step step) {
-    Method method = request.facts().method();
-    DosePlan own = step.exercise().planOf(step.dose(), method);
-    int level = step.dose().quantity() * 100 / own.usual().quantity();
-    Option option = option(step, level, step.exercise().usualMethod());
-    Choice choice = option.choice();
-    return new Option(
-        step,
-        new Choice(
-            choice.exerciseId(),
-            choice.level(),
-            choice.seconds(),
-            choice.points(),
-            choice.served(),
-            choice.daysSince(),
-            choice.method(),
-            false,
-            true),
-        option.charge(),
-        option.heldSeconds());
+    DosePlan own = step.exercise().planOf(step.dose(), request.facts().method());
+    int level = step.dose().quantity() * USUAL / own.usual().quantity();
+    return option(step, level, step.exercise().usualMethod(), own.usual(), true);
   }
 
-  private Option option(Step step, int level, Method method) {
+  private Option option(Step step, int level, Method method, Dose usual, boolean pinned) {
     Exercise exercise = step.exercise();
-    boolean liked = method == request.facts().method() && exercise.doses().size() > 1;
-    List<Share> served = served(step);
-    OptionalInt daysSince = request.recent().daysSince(exercise.id());
-    long base = 1 + served.stream().mapToLong(Share::points).sum();
+    Pace pace = request.facts().pace();
     int charge =
-        (int) ((StepTime.millis(step, request.facts().pace()) + 999) / 1000)
+        (int) ((StepTime.millis(step, pace) + 999) / 1000)
             + SetUp.charge(step.position(), exercise.demands().things());
-    int methodPercent = liked ? LIKED_METHOD_PERCENT : 100;
-    if (isometricPreferred(step) && !step.dose().form().isStatic()) {
-      methodPercent = methodPercent * NOT_ISOMETRIC_PERCENT / 100;
-    }
-    long points = points(base, level, recencyPercent(daysSince), methodPercent);
-    int held =
-        exercise.kind() == Kind.STRETCH
-            ? step.dose().heldSecondsPerSide(request.facts().pace())
-            : 0;
-    return new Option(
-        step,
-        new Choice(exercise.id(), level, charge, points, served, daysSince, method, liked, false),
-        charge,
-        held);
+    int held = exercise.kind() == Kind.STRETCH ? step.dose().heldSecondsPerSide(pace) : 0;
+    Worth worth = Worth.of(step, method, level, plan, request, likedTargets);
+    int quarters = quarters(step.dose(), usual, pace);
+    Choice choice =
+        new Choice(
+            exercise.id(),
+            exercise.service().main(),
+            level,
+            charge,
+            served(step),
+            request.recent().daysSince(exercise.id()),
+            method,
+            worth.tastes(),
+            pinned);
+    return new Option(step, choice, worth, quarters, charge, held);
   }
 
-  private boolean isometricPreferred(Step step) {
-    return step.exercise().kind() == Kind.STRENGTHEN
-        && step.sides().stream()
-            .anyMatch(
-                side ->
-                    request.facts().health().doseFor(step.exercise(), side).isometricPreferred());
-  }
-
-  /** base × level × recency × method as percentages, over 10⁵, rounded half up. */
-  static long points(long base, int level, int recency, int method) {
-    long product = Math.multiplyExact(base, (long) level * recency * method);
-    return (product + 50_000) / 100_000;
-  }
-
-  /** How much an exercise is worth by the days since it was last done, per cent (ours). */
-  static int recencyPercent(OptionalInt daysSince) {
-    if (daysSince.isEmpty()) {
-      return 120;
-    }
-    int days = daysSince.getAsInt();
-    if (days < 3) {
-      return 70 + 10 * days;
-    }
-    return days < 7 ? 100 : days < 14 ? 110 : 120;
+  /** Quarters of a second that count: what goes beyond the usual dose has no worth of its own. */
+  private static int quarters(Dose dose, Dose usual, Pace pace) {
+    long full =
+        StepTime.workedMillis(
+            dose.laterality() == usual.laterality()
+                ? usual
+                : usual.withLaterality(dose.laterality()),
+            pace);
+    return (int) ((4 * Math.min(StepTime.workedMillis(dose, pace), full) + 500) / 1000);
   }
 
   private List<Share> served(Step step) {

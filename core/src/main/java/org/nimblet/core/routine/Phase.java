@@ -15,6 +15,7 @@ import org.nimblet.core.exercise.Kind;
  * @param greatestPercent greatest share of the budget, 0–100
  * @param greatestIntensity the most intense exercise that may stand in it, 1–5
  * @param order how its exercises follow one another
+ * @param onlyIfAny whether nothing is missing where the library has nothing for it
  */
 public record Phase(
     String name,
@@ -23,7 +24,8 @@ public record Phase(
     int leastPercent,
     int greatestPercent,
     int greatestIntensity,
-    Order order) {
+    Order order,
+    boolean onlyIfAny) {
 
   /** A phase for every exercise of its kinds. */
   Phase(
@@ -34,6 +36,24 @@ public record Phase(
       int greatestIntensity,
       Order order) {
     this(name, kinds, Scope.ALL, leastPercent, greatestPercent, greatestIntensity, order);
+  }
+
+  /** A phase that should be there in any case. */
+  Phase(
+      String name,
+      Set<Kind> kinds,
+      Scope scope,
+      int leastPercent,
+      int greatestPercent,
+      int greatestIntensity,
+      Order order) {
+    this(name, kinds, scope, leastPercent, greatestPercent, greatestIntensity, order, false);
+  }
+
+  /** The same phase, which nobody misses where there is nothing for it. */
+  Phase whereThereIsAny() {
+    return new Phase(
+        name, kinds, scope, leastPercent, greatestPercent, greatestIntensity, order, true);
   }
 
   /** A phase may always take this long, however short the routine (ours). */
@@ -75,9 +95,13 @@ public record Phase(
         };
   }
 
-  /** Least seconds of this phase in a budget, rounded up. */
-  int leastSeconds(int budgetSeconds) {
-    return (leastPercent * budgetSeconds + 99) / 100;
+  /**
+   * Least seconds of this phase in a budget, rounded up.
+   *
+   * @param any whether anything may stand in it
+   */
+  int leastSeconds(int budgetSeconds, boolean any) {
+    return onlyIfAny && !any ? 0 : (leastPercent * budgetSeconds + 99) / 100;
   }
 
   /** Greatest seconds of this phase in a budget. */

@@ -80,7 +80,8 @@ public record PurposePlan(
             new Phase("light release", Set.of(Kind.RELEASE), 0, 10, LIGHT, GENTLE_TO_INTENSE),
             new Phase(
                 "activate", Set.of(Kind.ACTIVATE, Kind.INDEPENDENCE), 10, 40, 3, GENTLE_TO_INTENSE),
-            new Phase("bridge", Set.of(Kind.BRIDGE), 0, 30, GENTLE, GENTLE_TO_INTENSE)),
+            new Phase("bridge", Set.of(Kind.BRIDGE), 15, 35, GENTLE, GENTLE_TO_INTENSE)
+                .whereThereIsAny()),
         Set.of(Kind.MOBILISE),
         HELD_BEFORE_PLAY,
         false,

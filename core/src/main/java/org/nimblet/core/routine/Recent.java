@@ -5,6 +5,7 @@ import java.util.OptionalInt;
 import java.util.Set;
 import org.nimblet.core.anatomy.Tissue;
 import org.nimblet.core.exercise.Dose;
+import org.nimblet.core.exercise.Purpose;
 
 /**
  * What was done lately.
@@ -15,13 +16,16 @@ import org.nimblet.core.exercise.Dose;
  * @param volumes how much of each exercise was done in the last weeks
  * @param workedHard tissues that work asking for a day of rest has tired today or yesterday
  * @param uneven exercises whose last measurement was not even enough for a higher tempo
+ * @param courses what they are in the midst of, by purpose; one that is not in it is {@link
+ *     Course#NONE}
  */
 public record Recent(
     Map<String, Integer> daysSinceDone,
     Map<String, Dose> lastDoses,
     Map<String, WeeklyVolume> volumes,
     Set<Tissue> workedHard,
-    Set<String> uneven) {
+    Set<String> uneven,
+    Map<Purpose, Course> courses) {
 
   /** Nothing was done yet. */
   public static final Recent NOTHING = of(Map.of());
@@ -33,11 +37,27 @@ public record Recent(
     volumes = Map.copyOf(volumes);
     workedHard = Set.copyOf(workedHard);
     uneven = Set.copyOf(uneven);
+    courses = Map.copyOf(courses);
+  }
+
+  /** What was done lately, and no course. */
+  public Recent(
+      Map<String, Integer> daysSinceDone,
+      Map<String, Dose> lastDoses,
+      Map<String, WeeklyVolume> volumes,
+      Set<Tissue> workedHard,
+      Set<String> uneven) {
+    this(daysSinceDone, lastDoses, volumes, workedHard, uneven, Map.of());
   }
 
   /** Days since each exercise was done, and nothing else known. */
   public static Recent of(Map<String, Integer> daysSinceDone) {
     return new Recent(daysSinceDone, Map.of(), Map.of(), Set.of(), Set.of());
+  }
+
+  /** What they are in the midst of in routines of a purpose. */
+  Course course(Purpose purpose) {
+    return courses.getOrDefault(purpose, Course.NONE);
   }
 
   /** Whole days since an exercise was last done; empty if never. */

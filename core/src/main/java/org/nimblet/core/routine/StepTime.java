@@ -43,6 +43,20 @@ public final class StepTime {
     return work(dose, pace).add(hasRelease(dose, pace) ? RELEASE_SECONDS : 0);
   }
 
+  /**
+   * For how long a dose is really worked at, in milliseconds rounded half up: all repetitions of
+   * all sides, without rests, changes and release.
+   */
+  static long workedMillis(Dose dose, Pace pace) {
+    BigFraction worked = BigFraction.ZERO;
+    for (Side side : dose.passes(Side.LEFT)) {
+      Dose own = dose.on(side);
+      int times = own.repetitions() * own.sets() * own.units().count();
+      worked = worked.add(own.form().repetitionSeconds(pace).multiply(times));
+    }
+    return roundedMillis(worked);
+  }
+
   private static BigFraction work(Dose dose, Pace pace) {
     List<Side> sides = dose.passes(Side.LEFT);
     BigFraction between = BigFraction.of(sideChanges(dose));

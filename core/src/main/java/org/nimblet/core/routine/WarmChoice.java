@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.IntStream;
 import org.nimblet.core.anatomy.Tissue;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
@@ -65,8 +66,13 @@ final class WarmChoice {
   private int missingSeconds(Attempt attempt, int budgetSeconds) {
     return attempt.selection().isEmpty()
         ? Integer.MAX_VALUE / 2
-        : plan.phases().stream()
-            .mapToInt(p -> Math.max(0, p.leastSeconds(budgetSeconds) - attempt.seconds(p)))
+        : IntStream.range(0, plan.phases().size())
+            .map(
+                p ->
+                    Math.max(
+                        0,
+                        attempt.leastSeconds(plan, p, budgetSeconds)
+                            - attempt.seconds(plan.phases().get(p))))
             .sum();
   }
 

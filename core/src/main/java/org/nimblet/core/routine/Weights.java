@@ -47,10 +47,20 @@ public record Weights(SortedMap<SidedTarget, Integer> points) {
               Tissue.SHOULDERS, 4,
               Tissue.NECK_MUSCLES, 3,
               Tissue.CHEST, 2,
-              Tissue.WRIST, 3,
-              Tissue.FINGER_JOINTS, 2),
+              Tissue.FINGER_FLEXORS, 6,
+              Tissue.FINGER_EXTENSORS, 6,
+              Tissue.WRIST, 6,
+              Tissue.FINGER_JOINTS, 3,
+              Tissue.HAND_INTRINSICS, 3),
           Purpose.COOL_DOWN,
-          Map.of(Quality.EASE, 5, Tissue.WRIST, 2, Quality.WARMTH, 1),
+          Map.of(
+              Quality.EASE, 5,
+              Quality.WARMTH, 1,
+              Tissue.FINGER_FLEXORS, 6,
+              Tissue.FINGER_EXTENSORS, 6,
+              Tissue.WRIST, 6,
+              Tissue.FINGER_JOINTS, 3,
+              Tissue.HAND_INTRINSICS, 3),
           Purpose.STRENGTH,
           Map.of(
               Quality.STRENGTH, 6,
@@ -79,9 +89,11 @@ public record Weights(SortedMap<SidedTarget, Integer> points) {
           Purpose.RECOVERY,
           Map.of(
               Quality.EASE, 5,
-              Tissue.FINGER_FLEXORS, 3,
-              Tissue.FINGER_EXTENSORS, 3,
-              Tissue.WRIST, 2,
+              Tissue.FINGER_FLEXORS, 6,
+              Tissue.FINGER_EXTENSORS, 6,
+              Tissue.WRIST, 6,
+              Tissue.FINGER_JOINTS, 3,
+              Tissue.HAND_INTRINSICS, 3,
               Quality.WARMTH, 2));
 
   /** What carries most in each discipline (common practice, no source; numbers ours). */

@@ -11,6 +11,7 @@ import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
 import org.nimblet.core.exercise.Method;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.exercise.Recovery;
 import org.nimblet.core.progress.WorkRecord.DoneStep;
 import org.nimblet.core.routine.Recent;
@@ -22,7 +23,8 @@ class WorkRecordTest {
   private static final Exercise EXERCISE = LIBRARY.exercises().get(0);
 
   private static DoneStep done(long daysAgo, String dose, long seconds) {
-    return new DoneStep(EXERCISE.id(), TODAY.minusDays(daysAgo), dose, seconds * 1000);
+    return new DoneStep(
+        EXERCISE.id(), TODAY.minusDays(daysAgo), dose, seconds * 1000, Purpose.STRENGTH);
   }
 
   private static Recent recent(DoneStep... steps) {

@@ -45,9 +45,33 @@ final class BruteForceSelection {
     return Arrays.stream(fresh).allMatch(count -> count >= SelectionProblem.DIFFERING);
   }
 
+  private boolean keepsLimits(List<List<Integer>> chosen) {
+    int[] counted = new int[problem.limits().size()];
+    for (int p = 0; p < chosen.size(); p++) {
+      for (int g = 0; g < chosen.get(p).size(); g++) {
+        int pick = chosen.get(p).get(g);
+        int counts =
+            pick == Selection.NOTHING
+                ? 0
+                : problem.phases().get(p).groups().get(g).composites().get(pick).counted();
+        for (int i = 0; i < counted.length; i++) {
+          counted[i] += counts % 4;
+          counts /= 4;
+        }
+      }
+    }
+    for (int i = 0; i < counted.length; i++) {
+      if (counted[i] > problem.limits().get(i)) {
+        return false;
+      }
+    }
+    return true;
+  }
+
   private void phase(int p, List<List<Integer>> chosen, int left, long value, int missing) {
     if (p == problem.phases().size()) {
       if (differs(chosen)
+          && keepsLimits(chosen)
           && (best == null
               || missing < best.missing()
               || (missing == best.missing() && value > best.value()))) {

@@ -85,7 +85,30 @@ public final class ChocoSelection {
       model.sum(times.toArray(IntVar[]::new), "<=", problem.budget()).post();
       missing = model.intVar(0, problem.phases().stream().mapToInt(PhaseWindow::least).sum());
       model.sum(shortfalls.toArray(IntVar[]::new), "=", missing).post();
-      int most = values.stream().mapToInt(Integer::intValue).sum();
+      int most = 0;
+      for (PhaseWindow phase : problem.phases()) {
+        for (Group group : phase.groups()) {
+          most +=
+              group.composites().stream()
+                  .mapToInt(composite -> Math.toIntExact(composite.value()))
+                  .max()
+                  .orElse(0);
+        }
+      }
+      for (int i = 0; i < problem.limits().size(); i++) {
+        int sort = i;
+        int[] counted =
+            problem.phases().stream()
+                .flatMap(phase -> phase.groups().stream())
+                .flatMap(group -> group.composites().stream())
+                .mapToInt(composite -> composite.countOf(sort))
+                .toArray();
+        if (counted.length > 0) {
+          model
+              .scalar(takes.toArray(BoolVar[]::new), counted, "<=", problem.limits().get(i))
+              .post();
+        }
+      }
       value = model.intVar(0, most);
       model
           .scalar(

@@ -12,6 +12,9 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
 import org.nimblet.core.exercise.Purpose;
+import org.nimblet.core.routine.SelectionProblem.Composite;
+import org.nimblet.core.routine.SelectionProblem.Group;
+import org.nimblet.core.routine.SelectionProblem.PhaseWindow;
 
 /**
  * The choices behind real requests of every purpose, from random small parts of the library, beside
@@ -21,6 +24,7 @@ class ComposerAgainstChocoTest {
 
   private static final ExerciseLibrary LIBRARY = ExerciseLibrary.shipped();
   private static final int EXERCISES = 8;
+  private static final long CHOCOS_GREATEST = 20_000_000;
   private static final Duration LIMIT = Duration.ofSeconds(60);
 
   static LongStream seeds() {
@@ -39,6 +43,44 @@ class ComposerAgainstChocoTest {
     return ExerciseLibrary.of(part);
   }
 
+  /** Choco's integers end at about 21 million; all values are divided alike until they fit. */
+  private static SelectionProblem inChocosRange(SelectionProblem problem) {
+    long most =
+        problem.phases().stream()
+            .flatMap(phase -> phase.groups().stream())
+            .mapToLong(
+                group -> group.composites().stream().mapToLong(Composite::value).max().orElse(0))
+            .sum();
+    long divisor = 1 + most / CHOCOS_GREATEST;
+    return new SelectionProblem(
+        problem.budget(),
+        problem.earlier(),
+        problem.limits(),
+        problem.phases().stream()
+            .map(
+                phase ->
+                    new PhaseWindow(
+                        phase.least(),
+                        phase.greatest(),
+                        phase.floorCharge(),
+                        phase.groups().stream()
+                            .map(
+                                group ->
+                                    new Group(
+                                        group.composites().stream()
+                                            .map(
+                                                composite ->
+                                                    new Composite(
+                                                        composite.seconds(),
+                                                        composite.value() / divisor,
+                                                        composite.floor(),
+                                                        composite.fresh(),
+                                                        composite.counted()))
+                                            .toList()))
+                            .toList()))
+            .toList());
+  }
+
   @ParameterizedTest(name = "seed {0}")
   @MethodSource("seeds")
   void choosesWhatAGeneralSolverProvesToBeBest(long seed) {
@@ -48,7 +90,7 @@ class ComposerAgainstChocoTest {
         new RequestGenerator(seed)
             .request(library, purpose)
             .withBudget(60 + (int) (seed * 37 % 240));
-    SelectionProblem problem = new Composer(library, purpose).problem(asked);
+    SelectionProblem problem = inChocosRange(new Composer(library, purpose).problem(asked));
     SelectionProblem.Selection ours = ExactSelection.solve(problem).orElseThrow();
     ChocoSelection.Found choco = ChocoSelection.solve(problem, LIMIT);
     assertThat(choco.proved()).isTrue();

@@ -40,6 +40,30 @@ class ExactSelectionTest {
     assertThat(ExactSelection.solve(problem)).isEqualTo(BruteForceSelection.solve(problem));
   }
 
+  /** New entries and intense ones are counted through the whole routine. */
+  @ParameterizedTest(name = "seed {0}")
+  @MethodSource("bruteForceSeeds")
+  void keepsLimitsAsTryingEverythingWould(long seed) {
+    int some = (int) seed;
+    List<Integer> limits = some % 2 == 0 ? List.of(some % 3) : List.of(1 + some % 2, some % 3);
+    SelectionProblem problem =
+        new SelectionGenerator(seed).problem(3, 2, 3, 4, some % 5 == 0 ? 1 : 0, limits);
+    assertThat(ExactSelection.solve(problem)).isEqualTo(BruteForceSelection.solve(problem));
+  }
+
+  /** Reference: Choco 5.0.0 proves the same optimum under limits. */
+  @ParameterizedTest(name = "seed {0}")
+  @MethodSource("chocoSeeds")
+  void reachesTheOptimumThatAGeneralSolverProvesUnderLimits(long seed) {
+    SelectionProblem problem =
+        new SelectionGenerator(seed).problem(3, 4, 4, 900, 0, List.of(2, (int) (seed % 2)));
+    Selection ours = ExactSelection.solve(problem).orElseThrow();
+    ChocoSelection.Found choco = ChocoSelection.solve(problem, Duration.ofSeconds(60));
+    assertThat(choco.proved()).isTrue();
+    assertThat(ours.missing()).isEqualTo(choco.missing());
+    assertThat(ours.value()).isEqualTo(choco.value().orElseThrow());
+  }
+
   /** Reference: Choco 5.0.0 proves the same optimum. */
   @ParameterizedTest(name = "seed {0}")
   @MethodSource("chocoSeeds")

@@ -28,8 +28,17 @@ class ExplanationTest {
   private static final Exercise CURLS =
       ExerciseLibrary.shipped().find("curls-of-three").orElseThrow();
 
-  private static Choice choice(List<Share> served, int level, OptionalInt days, boolean liked) {
-    return new Choice("a", level, 30, 100, served, days, Method.BREATH_COUNTED, liked, false);
+  private static Choice choice(List<Share> served, int level, OptionalInt days, Taste... tastes) {
+    return new Choice(
+        "a",
+        Tissue.FINGER_FLEXORS,
+        level,
+        30,
+        served,
+        days,
+        Method.BREATH_COUNTED,
+        List.of(tastes),
+        false);
   }
 
   @Test
@@ -39,7 +48,7 @@ class ExplanationTest {
             new Share(Quality.INDEPENDENCE, 100),
             new Share(Tissue.FINGER_FLEXORS, 40),
             new Share(Quality.EVENNESS, 39));
-    assertThat(choice(served, 100, OptionalInt.empty(), false).sentence())
+    assertThat(choice(served, 100, OptionalInt.empty()).sentence())
         .isEqualTo("For independence of the fingers, finger flexors; not done yet.");
   }
 
@@ -51,7 +60,7 @@ class ExplanationTest {
             new Share(Quality.EASE, 9),
             new Share(Quality.REACH, 9),
             new Share(Quality.FEEL, 9));
-    assertThat(choice(served, 100, OptionalInt.empty(), false).sentence())
+    assertThat(choice(served, 100, OptionalInt.empty()).sentence())
         .startsWith("For warmth, ease, reach; ");
   }
 
@@ -63,18 +72,24 @@ class ExplanationTest {
     "30, last done 30 days ago"
   })
   void saysHowLongAgo(int days, String words) {
-    assertThat(
-            choice(List.of(new Share(Quality.EASE, 1)), 100, OptionalInt.of(days), false)
-                .sentence())
+    assertThat(choice(List.of(new Share(Quality.EASE, 1)), 100, OptionalInt.of(days)).sentence())
         .isEqualTo("For ease; " + words + ".");
   }
 
   @Test
   void saysTheLevelAndTheLikedMethodWhereTheyDiffer() {
-    assertThat(choice(List.of(), 80, OptionalInt.empty(), true).sentence())
+    assertThat(
+            choice(
+                    List.of(),
+                    80,
+                    OptionalInt.empty(),
+                    Taste.STAPLE,
+                    Taste.LATELY,
+                    Taste.LIKED_METHOD)
+                .sentence())
         .isEqualTo(
-            "Fills its place in the routine; not done yet; at 80 % of the usual dose; by counted"
-                + " breaths, as you like it.");
+            "Fills its place in the routine; not done yet; at 80 % of the usual dose; the staple for"
+                + " finger flexors; counted breaths, as you like them.");
   }
 
   static Stream<Arguments> rejections() {
@@ -120,7 +135,7 @@ class ExplanationTest {
   @CsvSource({"600, 48, 120", "330, 27, 66", "180, 15, 45", "40, 4, 40"})
   void aPhaseHasItsWindow(int budget, int least, int greatest) {
     Phase heat = PurposePlan.of(Purpose.WARM_UP).phases().get(0);
-    assertThat(heat.leastSeconds(budget)).isEqualTo(least);
+    assertThat(heat.leastSeconds(budget, true)).isEqualTo(least);
     assertThat(heat.greatestSeconds(budget)).isEqualTo(greatest);
   }
 

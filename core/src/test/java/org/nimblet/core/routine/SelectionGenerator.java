@@ -34,6 +34,18 @@ public final class SelectionGenerator {
 
   /** The same, with a choice that differs from so many earlier ones. */
   SelectionProblem problem(int phases, int groups, int composites, int greatestValue, int earlier) {
+    return problem(phases, groups, composites, greatestValue, earlier, List.of());
+  }
+
+  /** The same, with some sorts of which there may be only so many. */
+  SelectionProblem problem(
+      int phases,
+      int groups,
+      int composites,
+      int greatestValue,
+      int earlier,
+      List<Integer> limits) {
+    int sorts = limits.size() == 0 ? 1 : limits.size() == 1 ? 4 : 16;
     int counts = earlier == 0 ? 1 : earlier == 1 ? 3 : 9;
     int budget = between(20, 60);
     List<PhaseWindow> windows = new ArrayList<>();
@@ -47,16 +59,19 @@ public final class SelectionGenerator {
                   between(3, 25),
                   between(1, greatestValue),
                   random.nextInt(5) == 0,
-                  random.nextInt(counts));
+                  random.nextInt(counts),
+                  sorts == 1 ? 0 : random.nextInt(sorts));
           distinct.putIfAbsent(
-              List.of(composite.seconds(), composite.floor(), composite.fresh()), composite);
+              List.of(
+                  composite.seconds(), composite.floor(), composite.fresh(), composite.counted()),
+              composite);
         }
         own.add(new Group(List.copyOf(distinct.values())));
       }
       int least = between(0, budget / phases);
       windows.add(new PhaseWindow(least, between(least, budget), between(0, 8), own));
     }
-    return new SelectionProblem(budget, earlier, windows);
+    return new SelectionProblem(budget, earlier, limits, windows);
   }
 
   private int between(int least, int greatest) {

@@ -76,10 +76,10 @@ class WeightsTest {
     Weights plain = Weights.forRoutine(Purpose.RECOVERY, List.of());
     List<Pain> sore = List.of(Pain.steady(Side.RIGHT, Region.WRIST_THUMB_SIDE, 3));
     Weights cared = plain.caringFor(Purpose.RECOVERY, sore, Optional.of(Side.RIGHT));
-    assertThat(cared.of(Tissue.WRIST, Side.RIGHT)).isEqualTo(5);
-    assertThat(cared.of(Tissue.WRIST, Side.LEFT)).isEqualTo(2);
-    assertThat(cared.of(Tissue.FINGER_FLEXORS, Side.RIGHT)).isEqualTo(4);
-    assertThat(cared.of(Tissue.FINGER_FLEXORS, Side.LEFT)).isEqualTo(3);
+    assertThat(cared.of(Tissue.WRIST, Side.RIGHT)).isEqualTo(9);
+    assertThat(cared.of(Tissue.WRIST, Side.LEFT)).isEqualTo(6);
+    assertThat(cared.of(Tissue.FINGER_FLEXORS, Side.RIGHT)).isEqualTo(7);
+    assertThat(cared.of(Tissue.FINGER_FLEXORS, Side.LEFT)).isEqualTo(6);
     assertThat(plain.caringFor(Purpose.STRENGTH, sore, Optional.empty())).isEqualTo(plain);
     List<Pain> strong = List.of(Pain.steady(Side.RIGHT, Region.WRIST_THUMB_SIDE, 6));
     assertThat(plain.caringFor(Purpose.RECOVERY, strong, Optional.empty())).isEqualTo(plain);

@@ -197,9 +197,14 @@ final class Bench {
   /** What could be added, the most valuable first. */
   record OffersView(List<OfferView> fits, List<LeftOutView> doesNot) {}
 
-  /** Something that could be added. */
+  /**
+   * Something that could be added.
+   *
+   * @param share what a second of it is worth, per cent of the most that anything offers
+   * @param why what speaks for it
+   */
   record OfferView(
-      StepDraft step, String title, Kind kind, int seconds, long points, boolean fits) {}
+      StepDraft step, String title, Kind kind, int seconds, int share, String why, boolean fits) {}
 
   /** Why an exercise is not in the routine. */
   record WhyNotForm(

@@ -158,8 +158,10 @@ class BenchService {
     draft.steps().forEach(step -> taken.add(step.exerciseId()));
     long free = draft.budgetSeconds() * 1000L - read.cueSheet().lengthMillis();
     Composer composer = new Composer(read.library().library(), draft.purpose());
+    List<Composer.Offer> all = composer.offers(read.request(), taken);
+    long most = all.stream().mapToLong(Composer.Offer::worth).max().orElse(1);
     List<OfferView> fits =
-        composer.offers(read.request(), taken).stream()
+        all.stream()
             .map(
                 offer ->
                     new OfferView(
@@ -167,7 +169,8 @@ class BenchService {
                         offer.step().exercise().title(),
                         offer.step().exercise().kind(),
                         offer.seconds(),
-                        offer.points(),
+                        (int) (offer.worth() * 100 / most),
+                        offer.why(),
                         offer.seconds() * 1000L <= free))
             .toList();
     Set<String> offered =

@@ -95,7 +95,9 @@ public class SessionFiles {
       }
       past.computeIfAbsent(session.id, id -> session.past());
       if (row.exerciseId() != null) {
-        done.add(new DoneStep(row.exerciseId(), session.date, row.dose(), row.millis()));
+        done.add(
+            new DoneStep(
+                row.exerciseId(), session.date, row.dose(), row.millis(), session.purpose));
       }
     }
 

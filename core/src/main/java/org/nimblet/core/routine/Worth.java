@@ -1,0 +1,151 @@
+package org.nimblet.core.routine;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalInt;
+import java.util.Set;
+import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.anatomy.Target;
+import org.nimblet.core.exercise.Exercise;
+import org.nimblet.core.exercise.Kind;
+import org.nimblet.core.exercise.Method;
+import org.nimblet.core.exercise.Thing;
+
+/**
+ * What a quarter of a second of an exercise is worth: what it serves, averaged over the sides that
+ * do it, and then what makes it dearer to a coach ({@link Taste}).
+ *
+ * <p>Worth is time well spent. Were steps counted instead of seconds, short steps of both hands
+ * would win over the stretch that somebody came for.
+ *
+ * @param points for each quarter of a second
+ * @param tastes what raised or lowered it, in the order in which they were applied
+ */
+record Worth(long points, List<Taste> tastes) {
+
+  /** Everything that may stand in a routine is worth something. */
+  private static final int GROUND = 1000;
+
+  /** A point of weight × contribution, for what an exercise is chiefly for. */
+  private static final int MAIN = 100;
+
+  /** The same for what it serves besides. */
+  private static final int BESIDES = 50;
+
+  private static final int PERCENT = 100;
+  private static final int WHOLE_DOSE = 100;
+
+  /** A target of this weight or more is among what matters most to somebody. */
+  private static final int MATTERS = 6;
+
+  private static final int DUE_AFTER_DAYS = 2;
+
+  /** Things that one gets for exercising, not what lies about in every house. */
+  private static final Set<Thing> GOT_FOR_IT =
+      Set.of(
+          Thing.SOFT_BALL,
+          Thing.HARD_BALL,
+          Thing.CLAY,
+          Thing.ROLLER,
+          Thing.MAT,
+          Thing.LIGHT_WEIGHT,
+          Thing.BAND,
+          Thing.FINGER_TRAINER,
+          Thing.RUBBER_RING);
+
+  Worth {
+    tastes = List.copyOf(tastes);
+  }
+
+  /**
+   * The worth of a step.
+   *
+   * @param method by which it is dosed
+   * @param level of the usual dose, per cent
+   * @param likedTargets what can be stretched by the method that the person likes
+   */
+  static Worth of(
+      Step step,
+      Method method,
+      int level,
+      PurposePlan plan,
+      RoutineRequest request,
+      Set<Target> likedTargets) {
+    Exercise exercise = step.exercise();
+    Target main = exercise.service().main();
+    List<Side> sides = List.copyOf(step.sides());
+    long served = 0;
+    for (Map.Entry<Target, Integer> target : exercise.service().targets().entrySet()) {
+      int weight = sides.stream().mapToInt(s -> request.weights().of(target.getKey(), s)).sum();
+      int share = target.getKey().equals(main) ? MAIN : BESIDES;
+      served += (long) share * target.getValue() * weight;
+    }
+    List<Taste> tastes = tastes(step, method, plan, request, likedTargets);
+    if (level < WHOLE_DOSE) {
+      tastes.add(Taste.CUT_SHORT);
+    }
+    long points = GROUND + served / sides.size();
+    for (Taste taste : tastes) {
+      points = points * taste.percent() / PERCENT;
+    }
+    return new Worth(points, tastes);
+  }
+
+  private static List<Taste> tastes(
+      Step step,
+      Method method,
+      PurposePlan plan,
+      RoutineRequest request,
+      Set<Target> likedTargets) {
+    Exercise exercise = step.exercise();
+    Target main = exercise.service().main();
+    Course course = request.recent().course(plan.purpose());
+    OptionalInt since = request.recent().daysSince(exercise.id());
+    List<Taste> tastes = new ArrayList<>();
+    if (exercise.standing().isStaple(main, plan.purpose())) {
+      tastes.add(Taste.STAPLE);
+      if (!course.exercises().isEmpty()
+          && since.orElse(DUE_AFTER_DAYS) >= DUE_AFTER_DAYS
+          && step.sides().stream().anyMatch(s -> request.weights().of(main, s) >= MATTERS)) {
+        tastes.add(Taste.DUE);
+      }
+    }
+    if (course.exercises().contains(exercise.id())) {
+      tastes.add(Taste.COURSE);
+    } else if (course.isStale() && since.orElse(Course.NEW_AFTER_DAYS) >= Course.NEW_AFTER_DAYS) {
+      tastes.add(Taste.TURN);
+    }
+    if (since.isPresent() && since.getAsInt() <= 1) {
+      tastes.add(Taste.LATELY);
+    }
+    if (exercise.kind() == Kind.STRETCH) {
+      Method liked = request.facts().method();
+      if (method == liked && exercise.dose(liked).isPresent()) {
+        tastes.add(Taste.LIKED_METHOD);
+      } else if (likedTargets.contains(main) && !tastes.contains(Taste.STAPLE)) {
+        tastes.add(Taste.OTHER_METHOD);
+      }
+    }
+    if (exercise.demands().things().stream()
+        .anyMatch(thing -> GOT_FOR_IT.contains(thing) && step.things().contains(thing))) {
+      tastes.add(Taste.OWN_THING);
+    }
+    if (isMovingLoadWhereQuietIsPreferred(step, request)) {
+      tastes.add(Taste.MOVING_LOAD);
+    }
+    if (exercise.demands().tires() && since.orElse(1) == 0) {
+      tastes.add(Taste.TIRED_TODAY);
+    }
+    return tastes;
+  }
+
+  private static boolean isMovingLoadWhereQuietIsPreferred(Step step, RoutineRequest request) {
+    return step.exercise().kind() == Kind.STRENGTHEN
+        && !step.dose().form().isStatic()
+        && step.sides().stream()
+            .anyMatch(
+                side ->
+                    request.facts().health().doseFor(step.exercise(), side).isometricPreferred());
+  }
+}
