@@ -24,6 +24,8 @@ export interface Query<T> {
   readonly key: readonly unknown[]
   readonly ask: () => Promise<T>
   readonly keptFor: number
+  /** For how long the last answer is shown while a new one is asked for; not at all without it. */
+  readonly heldFor?: number
 }
 
 /** What may change at any time is asked for whenever it is shown. */
@@ -44,7 +46,8 @@ const about = <T>(client: string, what: readonly unknown[], ask: () => Promise<T
 /** Every question that pages ask, with its key and its call in one place. */
 export const queries = {
   today: (date?: string) => query(['today', date], () => api.today(date)),
-  myDay: () => query(['my-day'], api.myDay),
+  /** Its last answer is better than nothing while the server is away. */
+  myDay: () => ({ ...query(['my-day'], api.myDay), heldFor: Infinity }),
   account: () => query(['account'], api.account),
   healthTrail: (client: string) => about(client, ['trail'], () => api.healthTrail(client)),
   invitations: () => query(['account', 'invitations'], api.invitations),

@@ -24,7 +24,7 @@ export function useAsked<T>(question: () => Query<T>): Asked<T> {
     computed(() => ({
       queryKey: query.value.key,
       queryFn: () => query.value.ask(),
-      gcTime: query.value.keptFor,
+      gcTime: query.value.heldFor ?? query.value.keptFor,
       staleTime: query.value.keptFor,
       placeholderData: keepPreviousData,
     })),

@@ -5,7 +5,7 @@ import { outbox } from '@/api/outbox'
 import StateMark from './StateMark.vue'
 import { useFreshAnswers } from './useChanges'
 import { useNow } from './useNow'
-import { counted, countdown } from './words'
+import { countdown, duration } from './words'
 
 /** Keeps in touch: pages hear of changes, and it is said when the server is away. */
 const awaySince = ref<Date | null>(null)
@@ -16,8 +16,9 @@ onScopeDispose(
 )
 useFreshAnswers()
 const now = useNow()
+/** For how long, so that no clock of any place is needed. */
 const since = computed(() =>
-  awaySince.value?.toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' }),
+  awaySince.value ? duration(Math.max(1000, now.value - awaySince.value.getTime())) : '',
 )
 const wait = computed(() => Math.max(0, outbox.nextTry.value - now.value))
 </script>
@@ -26,11 +27,14 @@ const wait = computed(() => Math.max(0, outbox.nextTry.value - now.value))
   <div v-if="awaySince || outbox.waiting.value.length" class="strip" role="status">
     <span class="word"
       ><StateMark state="WARN" />
-      {{ awaySince ? `The server is away since ${since}` : 'Not sent yet' }}</span
+      {{ awaySince ? `The server has been away for ${since}` : 'Not sent yet' }}</span
     >
     <span v-if="outbox.waiting.value.length">
-      {{ counted(outbox.waiting.value.length, 'thing is', 'things are') }} kept on this device and
-      go out by themselves, each once.
+      {{
+        outbox.waiting.value.length === 1
+          ? 'One thing is kept on this device and goes out by itself.'
+          : `${outbox.waiting.value.length} things are kept on this device and go out by themselves, each once.`
+      }}
     </span>
     <span v-else>What is on the screen stays; changes wait until it is back.</span>
     <span class="push mono">{{ wait > 0 ? `next try in ${countdown(wait)}` : '' }}</span>

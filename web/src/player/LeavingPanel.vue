@@ -7,7 +7,7 @@ const emit = defineEmits<{ stay: []; leave: [] }>()
 
 <template>
   <section class="leaving" role="dialog" aria-modal="true" aria-labelledby="leaving-heading">
-    <h1 id="leaving-heading">Leave the warm-up?</h1>
+    <h1 id="leaving-heading">Leave before the end?</h1>
     <p class="lead">What is done is kept.</p>
     <p class="side-by-side">
       <StageKey autofocus on word="Go on" @click="emit('stay')" />

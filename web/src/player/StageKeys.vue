@@ -37,12 +37,7 @@ const emit = defineEmits<{
     />
     <StageKey hurt word="It hurts" key-name="H" @click="emit('hurts')" />
     <span class="gap" />
-    <StageKey
-      :word="muted ? 'Sound' : 'Mute'"
-      key-name="M"
-      :aria-pressed="muted"
-      @click="emit('mute')"
-    />
+    <StageKey :word="muted ? 'Sound' : 'Mute'" key-name="M" @click="emit('mute')" />
     <StageKey
       class="turn"
       :word="facing ? 'Own eyes' : 'Facing'"

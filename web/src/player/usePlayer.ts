@@ -1,4 +1,4 @@
-import { useEventListener } from '@vueuse/core'
+import { useEventListener, useLocalStorage } from '@vueuse/core'
 import { computed, onScopeDispose, readonly, ref, shallowRef } from 'vue'
 import type { Cue, PainForm, RoutineView, SessionForm, StepForm } from '@/api/types'
 import { Sounds } from './sounds'
@@ -17,7 +17,7 @@ export function usePlayer(routine: RoutineView, fromStep = 0) {
   const coverage = new Coverage(routine.steps)
   const state = ref<PlayerState>('ready')
   const position = ref(routine.steps[fromStep]?.offsetMillis ?? 0)
-  const muted = ref(false)
+  const muted = useLocalStorage('nimblet-muted', false)
   const hurts = shallowRef<PainForm[]>([])
   const hurtSteps = new Set<number>()
   let beganAt: Date | null = null

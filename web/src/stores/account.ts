@@ -1,6 +1,7 @@
 import { computed, readonly, ref } from 'vue'
 import { api } from '@/api/calls'
 import { outbox } from '@/api/outbox'
+import { keeper } from '@/api/queries'
 import type { Me } from '@/api/types'
 
 const me = ref<Me>()
@@ -12,7 +13,10 @@ export const account = {
   coach: computed(() => me.value?.role === 'COACH'),
 
   async refresh() {
+    const before = me.value?.accountId
     me.value = await api.me()
+    // What one account was told is nothing for the next one at the same screen.
+    if (before && before !== me.value.accountId) keeper.clear()
     await outbox.use(me.value.accountId ?? '')
   },
 
