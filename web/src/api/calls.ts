@@ -378,6 +378,7 @@ export const api = {
     answer(http.POST('/api/bench/sides', { body: { draft, key, sides } })),
   playDraft: (draft: Draft) => answer(http.POST('/api/bench/play', { body: draft })),
   routines: () => answer(http.GET('/api/routines')),
+  themes: () => answer(http.GET('/api/themes')),
   templates: () => answer(http.GET('/api/templates')),
   routine: (routineId: string, version?: number) =>
     version

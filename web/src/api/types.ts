@@ -125,6 +125,7 @@ export type {
   StepDraft,
   StoredRoutine,
   TemplateView,
+  ThemeView,
   ToldPainForm,
   WeightForm,
   WeightView,

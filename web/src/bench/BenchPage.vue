@@ -19,6 +19,7 @@ import OffersDrawer from './OffersDrawer.vue'
 import ReasonsList from './ReasonsList.vue'
 import RulesPanel from './RulesPanel.vue'
 import SaveForm from './SaveForm.vue'
+import ShelfTapes from './ShelfTapes.vue'
 import SignLine from './SignLine.vue'
 import StepEditor from './StepEditor.vue'
 import { useArrival } from './useArrival'
@@ -33,6 +34,7 @@ const bench = useBench()
 const { draft, view, steps, work } = bench
 
 const clients = useAsked(() => queries.clients())
+const themes = useAsked(() => queries.themes())
 const templates = useAsked(() => queries.templates())
 const routines = useAsked(() => queries.routines())
 const client = shallowRef<ClientView | null>(null)
@@ -58,6 +60,9 @@ const title = computed(
       : `${PURPOSES[draft.value.purpose]}, a template`),
 )
 const titleOf = (key?: string) => steps.value.find((s) => s.draft.key === key)?.title
+const broken = computed(() => [
+  ...new Set((view.value?.findings ?? []).filter((f) => f.severity !== 'NOTE').map((f) => f.title)),
+])
 const length = computed(() => steps.value.reduce((sum, s) => sum + s.lengthMillis, 0))
 
 async function attempt<T>(what: () => Promise<T>): Promise<T | null> {
@@ -123,6 +128,7 @@ useUndoKeys(bench.undo, bench.redo)
       <BenchSide
         :draft="draft"
         :clients="clients.data.value ?? []"
+        :themes="themes.data.value ?? []"
         :client="client"
         :warmed="view?.warmed ?? false"
         @change="bench.change"
@@ -164,6 +170,7 @@ useUndoKeys(bench.undo, bench.redo)
         :word="saveWord"
         :known="Boolean(work.routineId)"
         :busy="busy"
+        :broken="broken"
         @save="save(!work.routineId)"
         @another="save(true)"
         @leave="saving = false"
@@ -238,7 +245,13 @@ useUndoKeys(bench.undo, bench.redo)
             >Have ready: {{ view.haveReady.join(', ') }}</span
           >
         </p>
-        <div class="below">
+        <ShelfTapes
+          v-if="!steps.length && !drawer"
+          :purpose="draft.purpose"
+          :templates="templates.data.value ?? []"
+          @open="openTemplate"
+        />
+        <div v-if="steps.length || drawer" class="below">
           <div>
             <OffersDrawer
               v-if="drawer"

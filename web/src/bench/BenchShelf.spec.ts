@@ -23,6 +23,7 @@ const template: TemplateView = {
   seconds: 90,
   warmed: false,
   steps: [],
+  tape: [],
 }
 const stubs = {
   BButton: { template: '<button type="button"><slot /></button>' },

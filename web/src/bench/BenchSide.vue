@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import type { ClientSummary, ClientView, Draft, Purpose } from '@/api/types'
+import { computed, ref, watch } from 'vue'
+import type { ClientSummary, ClientView, Draft, Purpose, ThemeView } from '@/api/types'
 import { PURPOSES, keys } from '@/parts/labels'
 import PegIcon from '@/ribbon/PegIcon.vue'
 
@@ -8,6 +8,7 @@ import PegIcon from '@/ribbon/PegIcon.vue'
 const props = defineProps<{
   draft: Draft
   clients: readonly ClientSummary[]
+  themes: readonly ThemeView[]
   client: ClientView | null
   /** Whether the hands count as warm where the draft leaves it open. */
   warmed: boolean
@@ -18,28 +19,41 @@ const LEAST = 1
 const GREATEST = 30
 const minutes = computed(() => props.draft.budgetSeconds / 60)
 const STRIDE = 1
+const bounded = ref(false)
 function setMinutes(value: number) {
   if (!Number.isFinite(value)) return
+  bounded.value = value < LEAST || value > GREATEST
   const seconds = Math.round(Math.min(GREATEST, Math.max(LEAST, value)) * 60)
   if (seconds !== props.draft.budgetSeconds) emit('change', { budgetSeconds: seconds })
 }
 function setClient(id: string) {
   emit('change', { clientId: id || null, activityId: null })
 }
-function setPurpose(purpose: Purpose) {
+const usualMinutes = (purpose: Purpose) => {
   const facts = props.client?.facts
-  const usual =
-    purpose === 'WARM_UP'
-      ? facts?.warmUpMinutes
-      : purpose === 'BREAK'
-        ? facts?.breakMinutes
-        : facts?.careMinutes
+  return purpose === 'WARM_UP'
+    ? facts?.warmUpMinutes
+    : purpose === 'BREAK'
+      ? facts?.breakMinutes
+      : facts?.careMinutes
+}
+function setPurpose(purpose: Purpose) {
+  const usual = usualMinutes(purpose)
   emit('change', {
     purpose,
     warmed: null,
     ...(usual && !props.draft.steps.length ? { budgetSeconds: usual * 60 } : {}),
   })
 }
+/** Whoever comes to an empty bench brings the minutes they like. */
+watch(
+  () => props.client?.id,
+  () => {
+    const usual = usualMinutes(props.draft.purpose)
+    if (usual && !props.draft.steps.length && usual * 60 !== props.draft.budgetSeconds)
+      emit('change', { budgetSeconds: usual * 60 })
+  },
+)
 function move(event: KeyboardEvent, index: number) {
   const by = { ArrowDown: 1, ArrowUp: -1 }[event.key]
   if (!by) return
@@ -113,6 +127,19 @@ const playNear = computed({
           +
         </button>
       </div>
+      <p v-if="bounded" class="quiet small" role="status">1 to 30 minutes.</p>
+    </div>
+    <div>
+      <label class="form-label" for="bench-theme">Theme</label>
+      <select
+        id="bench-theme"
+        class="form-select"
+        :value="draft.theme ?? ''"
+        @change="emit('change', { theme: ($event.target as HTMLSelectElement).value || null })"
+      >
+        <option value="">None: as it comes out best</option>
+        <option v-for="one in themes" :key="one.id" :value="one.id">{{ one.title }}</option>
+      </select>
     </div>
     <div v-if="client && client.facts.activities.length > 1">
       <label class="form-label" for="bench-activity">Around</label>

@@ -24,7 +24,7 @@ const edges = (one: CheckView, at: number): readonly [number, number] => {
   const step = one.steps[at]
   const scale = width.value / (space.value || 1)
   const left = (step?.offsetMillis ?? 0) * scale
-  return [left + 2, left + (step?.lengthMillis ?? 0) * scale - 2]
+  return [left + 2, Math.max(left + 2, left + (step?.lengthMillis ?? 0) * scale - 2)]
 }
 const paths = computed(() =>
   props.view.strands.map((s) => {

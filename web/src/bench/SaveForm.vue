@@ -1,6 +1,14 @@
 <script setup lang="ts">
+import StateMark from '@/parts/StateMark.vue'
+
 /** Under which title, and as what, a routine is kept. */
-defineProps<{ word: string; known: boolean; busy: boolean }>()
+defineProps<{
+  word: string
+  known: boolean
+  busy: boolean
+  /** Rules that it breaks as it is. */
+  broken: readonly string[]
+}>()
 const emit = defineEmits<{ save: []; another: []; leave: [] }>()
 const title = defineModel<string>({ required: true })
 </script>
@@ -14,6 +22,10 @@ const title = defineModel<string>({ required: true })
       >Save as another</BButton
     >
     <BButton variant="link" @click="emit('leave')">Leave it</BButton>
+    <p v-if="broken.length" class="broken" role="status">
+      <StateMark state="WARN" />It is kept as it is, with what the rules say against it:
+      {{ broken.join(', ') }}.
+    </p>
   </form>
 </template>
 
@@ -28,6 +40,11 @@ const title = defineModel<string>({ required: true })
   border: 2px solid var(--main);
   border-radius: var(--corner);
   background: var(--surface);
+}
+.broken {
+  flex-basis: 100%;
+  margin: 0;
+  color: var(--warn);
 }
 .save .form-label {
   margin: 0;

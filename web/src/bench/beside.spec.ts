@@ -261,10 +261,17 @@ describe('around the tape', () => {
 
   it('a title is needed to save', async () => {
     const form = mount(SaveForm, {
-      props: { modelValue: ' ', word: 'Save for Maren', known: false, busy: false },
+      props: {
+        modelValue: ' ',
+        word: 'Save for Maren',
+        known: false,
+        busy: false,
+        broken: ['Cold stretch'],
+      },
       global: { stubs },
     })
     expect(form.find('button').attributes('disabled')).toBe('')
+    expect(form.text()).toContain('what the rules say against it: Cold stretch.')
     await form.setProps({ modelValue: 'Mine', known: true })
     expect(form.findAll('button').map((b) => b.text())).toContain('Save as another')
     await form.trigger('submit')

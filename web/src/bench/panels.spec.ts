@@ -238,6 +238,7 @@ describe('what it is for', () => {
       props: {
         draft: { ...emptyDraft(), ...changes },
         clients: [{ id: 'c', name: 'Wiebke', occupation: '' }],
+        themes: [{ id: 'clasps', title: 'Clasps' }],
         client: null,
         warmed: true,
       },
@@ -276,6 +277,21 @@ describe('what it is for', () => {
       [{ clientId: 'c', activityId: null }],
       [{ clientId: null, activityId: null }],
     ])
+  })
+
+  it('says how long it may be when somebody asks for more', async () => {
+    const wrapper = side()
+    await wrapper.find('#bench-minutes').setValue('45')
+    expect(wrapper.text()).toContain('1 to 30 minutes.')
+    expect(wrapper.emitted('change')?.at(-1)).toEqual([{ budgetSeconds: 1800 }])
+  })
+
+  it('takes a theme, or none', async () => {
+    const wrapper = side()
+    await wrapper.find('#bench-theme').setValue('clasps')
+    expect(wrapper.emitted('change')?.at(-1)).toEqual([{ theme: 'clasps' }])
+    await wrapper.find('#bench-theme').setValue('')
+    expect(wrapper.emitted('change')?.at(-1)).toEqual([{ theme: null }])
   })
 
   it('takes the minutes to play, or none', async () => {

@@ -14,7 +14,7 @@ export interface BenchWork {
   readonly version: number
 }
 
-const KEPT = 'nimblet-bench'
+const KEPT = 'nimblet-bench-2'
 
 export const emptyDraft = (): Draft => ({
   clientId: null,
@@ -24,6 +24,7 @@ export const emptyDraft = (): Draft => ({
   budgetSeconds: 480,
   warmed: null,
   minutesToPlay: null,
+  theme: null,
   steps: [],
 })
 
@@ -35,18 +36,29 @@ export const emptyWork = (): BenchWork => ({
   version: 0,
 })
 
+/** What was on the bench, with what was before and what was taken back. */
+interface Kept {
+  readonly work: BenchWork
+  readonly past: readonly BenchWork[]
+  readonly future: readonly BenchWork[]
+}
+
+/** So many steps back are kept over a look elsewhere. */
+const KEPT_STEPS = 50
+
 /** What was on the bench when the page was left, so that nothing is lost by looking elsewhere. */
-function kept(): BenchWork {
+function kept(): Kept {
+  const nothing = { work: emptyWork(), past: [], future: [] }
   try {
     const text = sessionStorage.getItem(KEPT)
-    return text ? (JSON.parse(text) as BenchWork) : emptyWork()
+    return text ? { ...nothing, ...(JSON.parse(text) as Kept) } : nothing
   } catch {
-    return emptyWork()
+    return nothing
   }
 }
 
 /** The draft that lies on the bench, for the player. */
-export const keptDraft = (): Draft => kept().draft
+export const keptDraft = (): Draft => kept().work.draft
 
 export const newKey = () => `new-${crypto.randomUUID()}`
 
@@ -55,9 +67,10 @@ export const newKey = () => `new-${crypto.randomUUID()}`
  * wins, and until it comes the steps are shown as they were last known.
  */
 export function useBench() {
-  const work = shallowRef<BenchWork>(kept())
-  const past = shallowRef<readonly BenchWork[]>([])
-  const future = shallowRef<readonly BenchWork[]>([])
+  const before = kept()
+  const work = shallowRef<BenchWork>(before.work)
+  const past = shallowRef(before.past)
+  const future = shallowRef(before.future)
   const view = shallowRef<CheckView | null>(null)
   const known = new Map<string, BenchStep>()
   const error = ref('')
@@ -85,7 +98,12 @@ export function useBench() {
 
   function set(next: BenchWork) {
     work.value = next
-    sessionStorage.setItem(KEPT, JSON.stringify(next))
+    const all: Kept = {
+      work: next,
+      past: past.value.slice(-KEPT_STEPS),
+      future: future.value.slice(0, KEPT_STEPS),
+    }
+    sessionStorage.setItem(KEPT, JSON.stringify(all))
     void check()
   }
   /** Changes the draft; the change can be undone. */

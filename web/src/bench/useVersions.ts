@@ -1,4 +1,4 @@
-import { ref, shallowRef, type Ref } from 'vue'
+import { ref, shallowRef, watch, type Ref } from 'vue'
 import { api } from '@/api/calls'
 import type { CompareView, ComposeView, StepDraft } from '@/api/types'
 import type { BenchState } from './useBench'
@@ -31,6 +31,14 @@ export function useVersions(
     name: string
   } | null>(null)
   const earlier = ref<string[][]>([])
+  // A version was composed for somebody, something and some minutes; for others it is none.
+  watch(
+    () => [draft.value.clientId, draft.value.purpose, draft.value.budgetSeconds],
+    () => {
+      other.value = null
+      earlier.value = []
+    },
+  )
   async function another() {
     const own = draft.value.steps.map((s) => s.exerciseId)
     const from = other.value ? [own, other.value.draft.map((s) => s.exerciseId)].slice(0, 2) : [own]

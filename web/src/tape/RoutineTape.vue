@@ -89,7 +89,8 @@ const rulerTicks = computed(() => (props.ruler ? ticks(total.value, width.value)
 const rulerY = computed(() => top.value + props.height + FRAME + 2 + (found.value ? MARKS : 0))
 const free = computed(() => {
   const left = (length.value / (total.value || 1)) * width.value
-  return props.spaceMillis > length.value ? { left: left + 1, width: width.value - left - 2 } : null
+  const free = width.value - left - 2
+  return props.spaceMillis > length.value && free > 0 ? { left: left + 1, width: free } : null
 })
 const now = computed(() =>
   props.at === undefined || !total.value ? null : (props.at / total.value) * width.value,

@@ -124,6 +124,7 @@ class StatementsTest {
     draft.put("budgetSeconds", 600);
     draft.put("warmed", null);
     draft.put("minutesToPlay", null);
+    draft.put("theme", null);
     draft.put("steps", List.of());
     Object composed =
         one.practice()

@@ -197,8 +197,8 @@ public record Dose(
   /** Whole seconds for which this side is held at its end over the whole dose, if it works. */
   public int heldSecondsOn(Side side, Pace pace) {
     Dose own = on(side);
-    return Math.multiplyExact(
-        own.form.heldSeconds(pace), own.repetitions * own.sets * units.count());
+    int times = own.repetitions * own.sets * units.count();
+    return (int) Math.ceil(own.form.held(pace).multiply(times).doubleValue());
   }
 
   private static void within(String name, int value, int least, int greatest) {

@@ -90,6 +90,11 @@ public sealed interface DoseForm {
     return 0;
   }
 
+  /** The same to the fraction of a second, for whoever adds some up and rounds last. */
+  default BigFraction held(Pace pace) {
+    return BigFraction.of(heldSeconds(pace));
+  }
+
   /**
    * Move in, hold, return.
    *
@@ -210,6 +215,11 @@ public sealed interface DoseForm {
     @Override
     public int heldSeconds(Pace pace) {
       return (int) Math.ceil(repetitionSeconds(pace).doubleValue());
+    }
+
+    @Override
+    public BigFraction held(Pace pace) {
+      return repetitionSeconds(pace);
     }
   }
 

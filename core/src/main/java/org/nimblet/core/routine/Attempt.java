@@ -35,11 +35,11 @@ record Attempt(
     return own.leastSeconds(budgetSeconds, !groups.get(phase).isEmpty() || seconds(own) > 0);
   }
 
+  /** Seconds that a phase got, the way to the floor and back included. */
   int seconds(Phase phase) {
-    return chosen.stream()
-        .filter(option -> phase.takes(option.exercise()))
-        .mapToInt(Option::charge)
-        .sum();
+    List<Option> own = chosen.stream().filter(o -> phase.takes(o.exercise())).toList();
+    int floor = own.stream().anyMatch(Option::floor) ? SetUp.floorCharge() : 0;
+    return floor + own.stream().mapToInt(Option::charge).sum();
   }
 
   /** One exercise, or two different ones, of a group. */

@@ -1,6 +1,7 @@
 package org.nimblet.core.routine;
 
 import java.util.List;
+import java.util.Optional;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.Kind;
@@ -15,6 +16,7 @@ import org.nimblet.core.exercise.Kind;
  * @param recent what was done lately
  * @param around what lies around it in the day
  * @param pinned steps that are in it whatever else is chosen
+ * @param theme what is taken first, if anything
  */
 public record RoutineRequest(
     int budgetSeconds,
@@ -23,7 +25,8 @@ public record RoutineRequest(
     Weights weights,
     Recent recent,
     Around around,
-    List<Step> pinned) {
+    List<Step> pinned,
+    Optional<Theme> theme) {
 
   public static final int LEAST_SECONDS = 60;
   public static final int GREATEST_SECONDS = 1800;
@@ -40,6 +43,18 @@ public record RoutineRequest(
           "budget (%d s) must be between %d and %d s"
               .formatted(budgetSeconds, LEAST_SECONDS, GREATEST_SECONDS));
     }
+  }
+
+  /** A request without a theme. */
+  public RoutineRequest(
+      int budgetSeconds,
+      ClientFacts facts,
+      HandUse use,
+      Weights weights,
+      Recent recent,
+      Around around,
+      List<Step> pinned) {
+    this(budgetSeconds, facts, use, weights, recent, around, pinned, Optional.empty());
   }
 
   /** A request that only says whom it is for, to ask what suits them. */
@@ -73,11 +88,17 @@ public record RoutineRequest(
 
   /** The same request in another time. */
   RoutineRequest withBudget(int seconds) {
-    return new RoutineRequest(seconds, facts, use, weights, recent, around, pinned);
+    return new RoutineRequest(seconds, facts, use, weights, recent, around, pinned, theme);
   }
 
   /** The same request with other pinned steps. */
   public RoutineRequest withPinned(List<Step> other) {
-    return new RoutineRequest(budgetSeconds, facts, use, weights, recent, around, other);
+    return new RoutineRequest(budgetSeconds, facts, use, weights, recent, around, other, theme);
+  }
+
+  /** The same request with something to take first. */
+  public RoutineRequest withTheme(Theme wanted) {
+    return new RoutineRequest(
+        budgetSeconds, facts, use, weights, recent, around, pinned, Optional.of(wanted));
   }
 }

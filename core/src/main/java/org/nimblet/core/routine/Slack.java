@@ -13,6 +13,9 @@ final class Slack {
 
   private static final int WHOLE_SECOND = 1000;
 
+  /** A hold is lengthened to seconds that one says and remembers (ours). */
+  private static final int ROUND_SECONDS = 5;
+
   private final PurposePlan plan;
   private final RoutineRequest request;
 
@@ -70,6 +73,9 @@ final class Slack {
     // release may come on top, which is looked at afterwards.
     int fitting = slackSeconds(steps) / dose.totalRepetitions();
     for (int more = Math.min(most, fitting); more > 0; more--) {
+      if ((dose.quantity() + more) % ROUND_SECONDS != 0) {
+        continue;
+      }
       List<Step> longer = new ArrayList<>(steps);
       longer.set(index, step.withDose(dose.withQuantity(dose.quantity() + more)));
       if (slackSeconds(longer) >= 0 && DoseRules.unsound(longer.get(index), request).isEmpty()) {

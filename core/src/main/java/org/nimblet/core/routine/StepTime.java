@@ -29,13 +29,15 @@ public final class StepTime {
   /** A hold from here on is followed by a release (common practice, no source). */
   public static final int RELEASED_HOLD_SECONDS = 10;
 
+  private static final BigFraction RELEASED_HOLD = BigFraction.of(RELEASED_HOLD_SECONDS);
+
   private static final BigFraction MILLIS = BigFraction.of(1000);
 
   private StepTime() {}
 
   /** Whether a step with this dose ends with a release. */
   public static boolean hasRelease(Dose dose, Pace pace) {
-    return dose.form().isStatic() && dose.form().heldSeconds(pace) >= RELEASED_HOLD_SECONDS;
+    return dose.form().isStatic() && dose.form().held(pace).compareTo(RELEASED_HOLD) >= 0;
   }
 
   /** The exact length of a dose in seconds, without set-up, with the release it should have. */

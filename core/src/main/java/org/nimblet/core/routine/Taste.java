@@ -9,6 +9,8 @@ import org.nimblet.core.exercise.Method;
  * of the numbers.
  */
 public enum Taste {
+  /** What is asked for comes first, and the rest fills. */
+  THEME(300),
   /** The first that a coach reaches for: what is basic comes before what is special. */
   STAPLE(130),
   /** What was begun is gone on with; a course works by being repeated. */
@@ -49,6 +51,7 @@ public enum Taste {
   /** The reason as words inside a sentence; empty where it says nothing to anybody. */
   String words(Target main, Method method) {
     return switch (this) {
+      case THEME -> "of the theme";
       case STAPLE -> "the staple for " + main.word();
       case COURSE -> "your present course";
       case DUE -> "due again";

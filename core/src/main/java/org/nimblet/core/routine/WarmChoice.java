@@ -52,10 +52,23 @@ final class WarmChoice {
         cold.putIfAbsent(exercise.id(), new Rejection.NotWarm(warming));
       }
     }
-    Attempt without = attempts.attempt(asked, cold, 0);
+    Attempt without = inPlace(asked, cold);
     return warmer(asked, fitting)
         .filter(warm -> isBetter(warm, without, request.budgetSeconds()))
         .orElse(without);
+  }
+
+  /** The best choice without what is closed, in which nothing is stretched that is not worked. */
+  private Attempt inPlace(Attempts.Asked asked, Map<String, Reason> closed) {
+    Map<String, Reason> all = new TreeMap<>(closed);
+    Attempt attempt = attempts.attempt(asked, all, 0);
+    for (Map<String, Reason> out = outOfPlace(attempt);
+        !all.keySet().containsAll(out.keySet());
+        out = outOfPlace(attempt)) {
+      out.forEach(all::putIfAbsent);
+      attempt = attempts.attempt(asked, all, 0);
+    }
+    return attempt;
   }
 
   private boolean isBetter(Attempt one, Attempt other, int budgetSeconds) {

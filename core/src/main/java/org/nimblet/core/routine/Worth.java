@@ -103,6 +103,9 @@ record Worth(long points, List<Taste> tastes) {
     Course course = request.recent().course(plan.purpose());
     OptionalInt since = request.recent().daysSince(exercise.id());
     List<Taste> tastes = new ArrayList<>();
+    if (request.theme().filter(theme -> theme.holds(exercise)).isPresent()) {
+      tastes.add(Taste.THEME);
+    }
     if (exercise.standing().isStaple(main, plan.purpose())) {
       tastes.add(Taste.STAPLE);
       if (!course.exercises().isEmpty()

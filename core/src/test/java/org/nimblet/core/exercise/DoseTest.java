@@ -49,4 +49,13 @@ class DoseTest {
     assertThatThrownBy(() -> new Dose(new DoseForm.Pulse(), 0, 1, Laterality.EACH, Units.WHOLE, 0))
         .hasMessage("repetitions (0) must be between 1 and 300");
   }
+
+  /** Each was rounded up before they were added, and two breaths of 9.23 s counted as ten. */
+  @Test
+  void whatIsHeldIsRoundedLast() {
+    Dose once = new Dose(new DoseForm.Breaths(2), 1, 1, Laterality.TOGETHER, Units.WHOLE, 0);
+    Pace quick = new Pace(13);
+    assertThat(once.heldSecondsPerSide(quick)).isEqualTo(10);
+    assertThat(once.withRepetitions(3, 1).heldSecondsPerSide(quick)).isEqualTo(28);
+  }
 }

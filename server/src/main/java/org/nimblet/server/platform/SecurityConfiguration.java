@@ -137,6 +137,7 @@ class SecurityConfiguration {
                         "/api/bench/**",
                         "/api/routines/**",
                         "/api/templates",
+                        "/api/themes",
                         "/api/library/**")
                     .hasRole("COACH")
                     .requestMatchers(HttpMethod.PUT, "/api/clients/*")

@@ -38,6 +38,7 @@ final class Bench {
    * @param warmed whether the hands were warmed in the last half hour; null for what is usual
    *     before a routine of the purpose
    * @param minutesToPlay minutes from its end to the next play; null if none is near
+   * @param theme what is taken first when it is composed, by its identifier; null for nothing
    */
   record Draft(
       @Schema(nullable = true) UUID clientId,
@@ -51,13 +52,14 @@ final class Bench {
           @Min(value = 0, message = "0 to 1440 minutes.")
           @Max(value = 1440, message = "0 to 1440 minutes.")
           Integer minutesToPlay,
+      @Schema(nullable = true) @Size(max = 60, message = "One of the themes.") String theme,
       @NotNull(message = "The steps, or an empty list.")
           @Size(max = 60, message = "At most 60 steps.")
           List<@Valid @NotNull(message = "A step.") StepDraft> steps) {
 
     /** A routine that has no steps yet. */
     static Draft empty(UUID clientId, Purpose purpose, int seconds) {
-      return new Draft(clientId, null, null, purpose, seconds, null, null, List.of());
+      return new Draft(clientId, null, null, purpose, seconds, null, null, null, List.of());
     }
 
     /** Whether the hands were warmed: as it was said, or as it is usual. */
@@ -68,7 +70,7 @@ final class Bench {
     /** The same draft at another time. */
     Draft near(Boolean hands, Integer minutes) {
       return new Draft(
-          clientId, activityId, discipline, purpose, budgetSeconds, hands, minutes, steps);
+          clientId, activityId, discipline, purpose, budgetSeconds, hands, minutes, theme, steps);
     }
   }
 

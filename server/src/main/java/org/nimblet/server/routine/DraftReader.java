@@ -6,15 +6,18 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.nimblet.core.routine.Around;
 import org.nimblet.core.routine.RoutineRequest;
 import org.nimblet.core.routine.Step;
+import org.nimblet.core.routine.Theme;
 import org.nimblet.server.account.Scope;
 import org.nimblet.server.library.CoachLibraries;
 import org.nimblet.server.library.CoachLibrary;
 import org.nimblet.server.person.People;
 import org.nimblet.server.person.Person;
+import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.routine.Bench.Draft;
 import org.nimblet.server.routine.StepDrafts.ReadStep;
 import org.springframework.stereotype.Component;
@@ -74,12 +77,30 @@ class DraftReader {
   private ReadDraft read(Draft draft, Optional<Person> person) {
     CoachLibrary library =
         person.map(Person::library).orElseGet(() -> libraries.of(scope.coachId()));
-    RoutineRequest request = person.map(p -> request(draft, p)).orElseGet(() -> request(draft));
+    RoutineRequest plain = person.map(p -> request(draft, p)).orElseGet(() -> request(draft));
+    RoutineRequest request = theme(draft).map(plain::withTheme).orElse(plain);
     List<ReadStep> steps = drafts.read(library, request, draft.steps());
     List<Step> pinned =
         steps.stream().filter(read -> read.draft().pinned()).map(ReadStep::step).toList();
     return new ReadDraft(
         draft, person, library, pinned.isEmpty() ? request : request.withPinned(pinned), steps);
+  }
+
+  private static Optional<Theme> theme(Draft draft) {
+    return Optional.ofNullable(draft.theme())
+        .map(
+            id ->
+                Theme.find(id)
+                    .orElseThrow(
+                        () ->
+                            new InvalidFieldException(
+                                "theme",
+                                "(%s) must be one of %s."
+                                    .formatted(
+                                        id,
+                                        Theme.shipped().stream()
+                                            .map(Theme::id)
+                                            .collect(Collectors.joining(", "))))));
   }
 
   private RoutineRequest request(Draft draft, Person person) {

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.nimblet.core.exercise.Purpose;
+import org.nimblet.core.routine.Theme;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.person.Person;
 import org.nimblet.server.platform.InvalidFieldException;
@@ -14,6 +15,7 @@ import org.nimblet.server.routine.RoutineForms.RoutineForm;
 import org.nimblet.server.routine.RoutineForms.RoutineSummary;
 import org.nimblet.server.routine.RoutineForms.StoredRoutine;
 import org.nimblet.server.routine.RoutineForms.TemplateView;
+import org.nimblet.server.routine.RoutineForms.ThemeView;
 import org.nimblet.server.routine.RoutineViews.RoutineView;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -47,6 +49,12 @@ class RoutineController {
   @GetMapping("/templates")
   List<TemplateView> templates() {
     return service.templates();
+  }
+
+  /** What a routine may be composed around. */
+  @GetMapping("/themes")
+  List<ThemeView> themes() {
+    return Theme.shipped().stream().map(t -> new ThemeView(t.id(), t.title())).toList();
   }
 
   @PostMapping("/routines")
@@ -120,6 +128,7 @@ class RoutineController {
             null,
             stored.purpose(),
             stored.budgetSeconds(),
+            null,
             null,
             null,
             stored.steps());

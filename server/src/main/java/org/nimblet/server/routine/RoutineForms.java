@@ -11,7 +11,10 @@ import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
 import java.util.UUID;
+import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Discipline;
+import org.nimblet.core.exercise.Kind;
+import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.server.routine.StepDrafts.StepDraft;
 
@@ -71,5 +74,17 @@ final class RoutineForms {
       int seconds,
       String aim,
       boolean warmed,
-      List<StepDraft> steps) {}
+      List<StepDraft> steps,
+      List<TapeStepView> tape) {}
+
+  /** A theme to choose. */
+  record ThemeView(String id, String title) {}
+
+  /**
+   * A step as it is drawn small.
+   *
+   * @param side the one that works, or begins
+   */
+  record TapeStepView(
+      String title, Kind kind, long lengthMillis, Laterality laterality, Side side) {}
 }

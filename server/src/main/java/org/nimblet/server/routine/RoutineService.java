@@ -8,7 +8,11 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.nimblet.core.anatomy.Notation;
+import org.nimblet.core.exercise.Pace;
 import org.nimblet.core.routine.Around;
+import org.nimblet.core.routine.CueSheet;
+import org.nimblet.core.routine.CueSheetWriter;
 import org.nimblet.core.routine.RoutineTemplate;
 import org.nimblet.core.routine.Step;
 import org.nimblet.server.account.Scope;
@@ -22,6 +26,7 @@ import org.nimblet.server.routine.RoutineForms.RoutineForm;
 import org.nimblet.server.routine.RoutineForms.RoutineSummary;
 import org.nimblet.server.routine.RoutineForms.RoutineVersionView;
 import org.nimblet.server.routine.RoutineForms.StoredRoutine;
+import org.nimblet.server.routine.RoutineForms.TapeStepView;
 import org.nimblet.server.routine.RoutineForms.TemplateView;
 import org.nimblet.server.routine.StepDrafts.StepDraft;
 import org.springframework.stereotype.Service;
@@ -252,7 +257,16 @@ class RoutineService {
     List<TemplateView> views = new ArrayList<>();
     for (RoutineTemplate template : RoutineTemplate.all(library.library())) {
       List<StepDraft> steps = new ArrayList<>();
+      List<TapeStepView> tape = new ArrayList<>();
+      CueSheet cues = CueSheetWriter.write(template.steps(), Pace.USUAL, Notation.NAMES);
       for (Step step : template.steps()) {
+        tape.add(
+            new TapeStepView(
+                step.exercise().title(),
+                step.exercise().kind(),
+                cues.stepMillis(tape.size()),
+                step.dose().laterality(),
+                step.firstSide()));
         steps.add(StepDrafts.draft(library, step, "step-" + (steps.size() + 1), false));
       }
       views.add(
@@ -264,7 +278,8 @@ class RoutineService {
               template.seconds(),
               template.aim(),
               template.warmed(),
-              steps));
+              steps,
+              tape));
     }
     return views;
   }

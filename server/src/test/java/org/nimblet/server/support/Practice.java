@@ -208,6 +208,7 @@ public final class Practice {
     draft.put("budgetSeconds", seconds);
     draft.put("warmed", null);
     draft.put("minutesToPlay", null);
+    draft.put("theme", null);
     draft.put("steps", steps);
     return draft;
   }
