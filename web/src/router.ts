@@ -119,6 +119,12 @@ export const router = createRouter({
       meta: { who: 'coach', bare: true, title: 'Player' },
     },
     {
+      path: '/player/:clientId/moment',
+      component: () => import('@/player/PlayerView.vue'),
+      props: (route) => ({ clientId: route.params.clientId, said: String(route.query.said ?? '') }),
+      meta: { who: 'signed in', bare: true, title: 'Player' },
+    },
+    {
       path: '/player/:clientId/now/:purpose/:minutes',
       component: () => import('@/player/PlayerView.vue'),
       props: true,

@@ -405,6 +405,18 @@ export const api = {
     ),
   restoreRoutine: (id: string) =>
     answer(http.POST('/api/routines/{routineId}/restore', at({ routineId: id }))),
+  readMoment: (id: string, said: string) =>
+    answer(
+      http.GET('/api/clients/{clientId}/moments', {
+        params: { path: { clientId: id }, query: { said } },
+      }),
+    ),
+  playMoment: (id: string, said: string) =>
+    answer(
+      http.GET('/api/clients/{clientId}/moments/play', {
+        params: { path: { clientId: id }, query: { said } },
+      }),
+    ),
   playNow: (id: string, purpose: Purpose, minutes: number) =>
     answer(
       http.GET(

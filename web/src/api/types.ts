@@ -117,6 +117,7 @@ export type {
   RoutineForm,
   SeriesView,
   RoutineSummary,
+  SaidView,
   SetUpMeasure,
   SetUpView,
   Severity,

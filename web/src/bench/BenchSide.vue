@@ -137,7 +137,7 @@ const playNear = computed({
         :value="draft.theme ?? ''"
         @change="emit('change', { theme: ($event.target as HTMLSelectElement).value || null })"
       >
-        <option value="">None: as it comes out best</option>
+        <option value="">None</option>
         <option v-for="one in themes" :key="one.id" :value="one.id">{{ one.title }}</option>
       </select>
     </div>

@@ -12,6 +12,7 @@ import { clock, overBy, longDate } from '@/parts/words'
 import NextSession from './NextSession.vue'
 import OwnRoutines from './OwnRoutines.vue'
 import RestOfToday from './RestOfToday.vue'
+import SaidMoment from './SaidMoment.vue'
 import StepsAndReasons from './StepsAndReasons.vue'
 import TheMoment from './TheMoment.vue'
 import WeekRibbons from './WeekRibbons.vue'
@@ -94,6 +95,7 @@ const later = () =>
             }}
           </p>
         </section>
+        <SaidMoment class="inset" :client-id="data.clientId" />
         <div class="inset columns">
           <RestOfToday :client-id="data.clientId" :day="today" :next="next" />
           <WeekRibbons :days="data.week" />

@@ -20,6 +20,8 @@ const props = defineProps<{
   routineId?: string
   purpose?: Purpose
   minutes?: string
+  /** A moment as it was said. */
+  said?: string
 }>()
 
 const router = useRouter()
@@ -28,9 +30,11 @@ async function asked(): Promise<{ reason: string; routine: RoutineView | null }>
   if (props.blockId) return api.warmUp(props.clientId, props.blockId)
   let routine: RoutineView
   try {
-    routine = props.purpose
-      ? await api.playNow(props.clientId, props.purpose, Number(props.minutes))
-      : await api.playRoutine(props.clientId, props.routineId ?? '')
+    routine = props.said
+      ? await api.playMoment(props.clientId, props.said)
+      : props.purpose
+        ? await api.playNow(props.clientId, props.purpose, Number(props.minutes))
+        : await api.playRoutine(props.clientId, props.routineId ?? '')
   } catch (e) {
     if (!(e instanceof ServerProblem) || !e.errors.length) throw e
     // Nothing that may be done now is an answer, not a failure.

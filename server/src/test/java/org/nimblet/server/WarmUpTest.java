@@ -9,6 +9,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.nimblet.server.support.HttpCaller.Answer;
+import org.nimblet.server.support.OneClient;
 import org.nimblet.server.support.Practice;
 import org.nimblet.server.support.ServerExtension;
 import org.nimblet.server.support.ServerExtension.RunningServer;
@@ -145,5 +146,23 @@ class WarmUpTest {
     assertThat(conflict.status()).isEqualTo(409);
     assertThat(conflict.json().at("/changed/0").asString()).isEqualTo("startsAt");
     assertThat(conflict.json().at("/current/block/startsAt").asString()).startsWith("18:30");
+  }
+
+  /** "I have four minutes, standing, no things": composed at once, and half a line is no error. */
+  @Test
+  void aMomentIsSaidInALine(RunningServer server) {
+    OneClient one = OneClient.takeIn(server);
+    JsonNode read = one.get("/moments?said=4%20min%2C%20seated%2C%20no%20things");
+    assertThat(read.get("understood").asBoolean()).isTrue();
+    assertThat(read.get("words").asString()).isEqualTo("Break of 4 min, sitting, without things");
+    assertThat(one.get("/moments?said=seated").get("words").asString()).startsWith("Say how long");
+    JsonNode played = one.get("/moments/play?said=4%20min%2C%20seated%2C%20no%20things");
+    assertThat(played.get("lengthMillis").asLong()).isBetween(120_000L, 240_000L);
+    assertThat(played.get("steps")).isNotEmpty();
+    Answer floor = one.send("GET", "/moments/play?said=9%20min%20on%20the%20floor", null);
+    assertThat(floor.status()).isEqualTo(400);
+    assertThat(floor.json().at("/errors/0/message").asString())
+        .contains("none of the positions that are possible");
+    assertThat(one.send("GET", "/moments/play?said=standing", null).status()).isEqualTo(400);
   }
 }

@@ -43,6 +43,11 @@ public record ClientFacts(
     return dominant.other();
   }
 
+  /** The same person where other positions are possible and other things at hand. */
+  ClientFacts at(Set<Position> possible, Set<Thing> atHand) {
+    return new ClientFacts(dominant, notation, pace, method, possible, atHand, weightGrams, health);
+  }
+
   /** The same person with other health. */
   public ClientFacts withHealth(Health other) {
     return new ClientFacts(dominant, notation, pace, method, positions, things, weightGrams, other);

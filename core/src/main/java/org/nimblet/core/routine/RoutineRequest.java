@@ -96,6 +96,11 @@ public record RoutineRequest(
     return new RoutineRequest(budgetSeconds, facts, use, weights, recent, around, other, theme);
   }
 
+  /** The same request for the person as they are there. */
+  RoutineRequest withFacts(ClientFacts there) {
+    return new RoutineRequest(budgetSeconds, there, use, weights, recent, around, pinned, theme);
+  }
+
   /** The same request with something to take first. */
   public RoutineRequest withTheme(Theme wanted) {
     return new RoutineRequest(

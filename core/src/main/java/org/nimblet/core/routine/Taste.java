@@ -56,7 +56,7 @@ public enum Taste {
       case COURSE -> "your present course";
       case DUE -> "due again";
       case TURN -> "something new for a change";
-      case LIKED_METHOD -> method.word() + ", as you like them";
+      case LIKED_METHOD -> "as you like it: " + method.word();
       case OWN_THING -> "with what you have for it";
       case LATELY, OTHER_METHOD, CUT_SHORT, MOVING_LOAD, TIRED_TODAY -> "";
     };

@@ -259,8 +259,7 @@ class ComposerTest {
         .filteredOn(choice -> choice.method() == Method.BREATH_COUNTED)
         .isNotEmpty()
         .allSatisfy(
-            choice ->
-                assertThat(choice.sentence()).contains("; counted breaths, as you like them"));
+            choice -> assertThat(choice.sentence()).contains("; as you like it: counted breaths"));
   }
 
   @Test

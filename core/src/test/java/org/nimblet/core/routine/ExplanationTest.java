@@ -89,7 +89,7 @@ class ExplanationTest {
                 .sentence())
         .isEqualTo(
             "Fills its place in the routine; not done yet; at 80 % of the usual dose; the staple for"
-                + " finger flexors; counted breaths, as you like them.");
+                + " finger flexors; as you like it: counted breaths.");
   }
 
   static Stream<Arguments> rejections() {

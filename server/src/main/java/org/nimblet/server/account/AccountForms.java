@@ -1,11 +1,18 @@
 package org.nimblet.server.account;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.Constraint;
+import jakarta.validation.Payload;
+import jakarta.validation.ReportAsSingleViolation;
 import jakarta.validation.constraints.Email;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Pattern;
 import jakarta.validation.constraints.Size;
+import java.lang.annotation.ElementType;
+import java.lang.annotation.Retention;
+import java.lang.annotation.RetentionPolicy;
+import java.lang.annotation.Target;
 
 /** What is written about accounts. */
 final class AccountForms {
@@ -18,16 +25,71 @@ final class AccountForms {
 
   private AccountForms() {}
 
+  /** A password that somebody chooses. */
+  @NotNull
+  @Size(min = PasswordRule.SHORTEST, max = PasswordRule.LONGEST)
+  @ReportAsSingleViolation
+  @Constraint(validatedBy = {})
+  @Target({ElementType.FIELD, ElementType.METHOD, ElementType.PARAMETER})
+  @Retention(RetentionPolicy.RUNTIME)
+  @interface PasswordToBe {
+    String message() default PasswordRule.LENGTHS;
+
+    Class<?>[] groups() default {};
+
+    Class<? extends Payload>[] payload() default {};
+  }
+
+  /** The password that holds. */
+  @NotNull
+  @Size(max = PasswordRule.LONGEST)
+  @ReportAsSingleViolation
+  @Constraint(validatedBy = {})
+  @Target({ElementType.FIELD, ElementType.METHOD, ElementType.PARAMETER})
+  @Retention(RetentionPolicy.RUNTIME)
+  @interface PresentPassword {
+    String message() default PRESENT;
+
+    Class<?>[] groups() default {};
+
+    Class<? extends Payload>[] payload() default {};
+  }
+
+  /** An address that mail can be sent to. */
+  @NotBlank
+  @Email
+  @Size(max = 100)
+  @ReportAsSingleViolation
+  @Constraint(validatedBy = {})
+  @Target({ElementType.FIELD, ElementType.METHOD, ElementType.PARAMETER})
+  @Retention(RetentionPolicy.RUNTIME)
+  @interface MailAddress {
+    String message() default EMAIL;
+
+    Class<?>[] groups() default {};
+
+    Class<? extends Payload>[] payload() default {};
+  }
+
+  /** What stands at the end of a link that opens once. */
+  @NotBlank
+  @Size(max = 100)
+  @ReportAsSingleViolation
+  @Constraint(validatedBy = {})
+  @Target({ElementType.FIELD, ElementType.METHOD, ElementType.PARAMETER})
+  @Retention(RetentionPolicy.RUNTIME)
+  @interface LinkSecret {
+    String message() default LINK;
+
+    Class<?>[] groups() default {};
+
+    Class<? extends Payload>[] payload() default {};
+  }
+
   record NewCoach(
       @NotBlank(message = NAME) @Size(max = 80, message = NAME) String name,
-      @NotBlank(message = EMAIL) @Email(message = EMAIL) @Size(max = 100, message = EMAIL)
-          String email,
-      @NotNull(message = PasswordRule.LENGTHS)
-          @Size(
-              min = PasswordRule.SHORTEST,
-              max = PasswordRule.LONGEST,
-              message = PasswordRule.LENGTHS)
-          String password) {}
+      @MailAddress String email,
+      @PasswordToBe String password) {}
 
   /**
    * Somebody who was invited comes in.
@@ -36,64 +98,32 @@ final class AccountForms {
    * @param guardian who consents for a client under 16
    */
   record AcceptedInvitation(
-      @NotBlank(message = LINK) @Size(max = 100, message = LINK) String token,
+      @LinkSecret String token,
       @NotBlank(message = NAME) @Size(max = 80, message = NAME) String name,
-      @NotBlank(message = EMAIL) @Email(message = EMAIL) @Size(max = 100, message = EMAIL)
-          String email,
-      @NotNull(message = PasswordRule.LENGTHS)
-          @Size(
-              min = PasswordRule.SHORTEST,
-              max = PasswordRule.LONGEST,
-              message = PasswordRule.LENGTHS)
-          String password,
+      @MailAddress String email,
+      @PasswordToBe String password,
       boolean consent,
       @Schema(nullable = true) @Size(max = 80, message = NAME) String guardian) {}
 
-  record OneToken(@NotBlank(message = LINK) @Size(max = 100, message = LINK) String token) {}
+  record OneToken(@LinkSecret String token) {}
 
-  record Forgotten(
-      @NotBlank(message = EMAIL) @Email(message = EMAIL) @Size(max = 100, message = EMAIL)
-          String email) {}
+  record Forgotten(@MailAddress String email) {}
 
-  record NewPassword(
-      @NotBlank(message = LINK) @Size(max = 100, message = LINK) String token,
-      @NotNull(message = PasswordRule.LENGTHS)
-          @Size(
-              min = PasswordRule.SHORTEST,
-              max = PasswordRule.LONGEST,
-              message = PasswordRule.LENGTHS)
-          String password) {}
+  record NewPassword(@LinkSecret String token, @PasswordToBe String password) {}
 
-  record ChangedPassword(
-      @NotNull(message = PRESENT) @Size(max = PasswordRule.LONGEST, message = PRESENT)
-          String password,
-      @NotNull(message = PasswordRule.LENGTHS)
-          @Size(
-              min = PasswordRule.SHORTEST,
-              max = PasswordRule.LONGEST,
-              message = PasswordRule.LENGTHS)
-          String wanted) {}
+  record ChangedPassword(@PresentPassword String password, @PasswordToBe String wanted) {}
 
-  record ChangedAddress(
-      @NotNull(message = PRESENT) @Size(max = PasswordRule.LONGEST, message = PRESENT)
-          String password,
-      @NotBlank(message = EMAIL) @Email(message = EMAIL) @Size(max = 100, message = EMAIL)
-          String email) {}
+  record ChangedAddress(@PresentPassword String password, @MailAddress String email) {}
 
   /** Something that is only done for whoever knows the password. */
-  record Confirmation(
-      @NotNull(message = PRESENT) @Size(max = PasswordRule.LONGEST, message = PRESENT)
-          String password) {}
+  record Confirmation(@PresentPassword String password) {}
 
   record NewSecondFactor(
-      @NotNull(message = PRESENT) @Size(max = PasswordRule.LONGEST, message = PRESENT)
-          String password,
+      @PresentPassword String password,
       @NotNull(message = "The secret that was proposed.")
           @Pattern(regexp = "[A-Z2-7]{32}", message = "The secret that was proposed.")
           String secret,
       @NotBlank(message = CODE) @Size(max = 20, message = CODE) String code) {}
 
-  record InvitedCoach(
-      @NotBlank(message = EMAIL) @Email(message = EMAIL) @Size(max = 100, message = EMAIL)
-          String email) {}
+  record InvitedCoach(@MailAddress String email) {}
 }

@@ -4,12 +4,15 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.routine.Composer;
 import org.nimblet.core.routine.Composition;
 import org.nimblet.core.routine.CueSheetWriter;
 import org.nimblet.core.routine.RoutineCheck;
+import org.nimblet.core.routine.RoutineRequest;
+import org.nimblet.core.routine.SaidMoment;
 import org.nimblet.core.routine.Step;
 import org.nimblet.server.person.People;
 import org.nimblet.server.person.Person;
@@ -60,10 +63,28 @@ class Playing {
    * @throws InvalidFieldException if nothing can be composed, with the reason
    */
   RoutineView playNow(Person person, Purpose purpose, int minutes) {
+    return playNow(person, purpose, minutes, request -> request);
+  }
+
+  /**
+   * A routine composed for a moment as it was said.
+   *
+   * @throws InvalidFieldException if nothing can be composed in it, with the reason
+   */
+  RoutineView playSaid(Person person, SaidMoment moment) {
+    try {
+      return playNow(person, moment.purpose(), moment.minutes(), moment::in);
+    } catch (IllegalArgumentException e) {
+      throw new InvalidFieldException("said", e.getMessage());
+    }
+  }
+
+  private RoutineView playNow(
+      Person person, Purpose purpose, int minutes, UnaryOperator<RoutineRequest> in) {
     ReadDraft read =
         reader.readStartingNow(Draft.empty(person.client().id(), purpose, minutes * 60), person);
     Composition composition =
-        new Composer(read.library().library(), purpose).compose(read.request());
+        new Composer(read.library().library(), purpose).compose(in.apply(read.request()));
     if (composition instanceof Composition.NotComposed none) {
       throw new InvalidFieldException("purpose", none.reason());
     }
