@@ -30,7 +30,7 @@ const start = computed(() => (next.value ? Date.parse(next.value.start) : 0))
 const end = computed(() => start.value + (routine.value?.lengthMillis ?? 0))
 const endsAt = computed(() => overBy(next.value?.startsAt ?? '', routine.value?.lengthMillis ?? 0))
 const after = computed(() => {
-  const hour = next.value?.endHour ?? 0
+  const hour = Math.max(next.value?.endHour ?? 0, today.value?.nowHour ?? 0)
   const following = today.value?.pegs.find(
     (peg) => peg.open && peg.purpose !== 'BREAK' && peg.startHour > hour,
   )

@@ -29,7 +29,7 @@ const shown = ref(false)
           />
         </div>
         <div>
-          <p>
+          <p class="name">
             <KindLetter :kind="step.kind" />
             <b>{{ step.title }}</b>
           </p>
@@ -70,6 +70,11 @@ ol li {
 }
 .figure {
   height: 84px;
+}
+.name {
+  display: flex;
+  gap: 8px;
+  align-items: center;
 }
 .left-out li {
   padding: 6px 0;

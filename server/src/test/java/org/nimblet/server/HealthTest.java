@@ -248,6 +248,14 @@ class HealthTest {
       assertThat(refused.status()).isEqualTo(400);
       assertThat(refused.json().at("/errors/0/field").asString()).isEqualTo("kind");
     }
+    Map<String, Object> nowhere = minded("CONDITION");
+    nowhere.put("condition", "OLD_INJURY");
+    nowhere.put("region", "FOREARM_PALM_SIDE");
+    nowhere.put("exerciseId", "palm-rub");
+    nowhere.put("sides", List.of());
+    Answer sideless = setting.coach().send("POST", setting.path("/minded"), nowhere);
+    assertThat(sideless.status()).as("it failed, found by the fuzzer").isEqualTo(400);
+    assertThat(sideless.json().at("/errors/0/field").asString()).isEqualTo("sides");
     Map<String, Object> unknown = minded("ALLOW");
     unknown.put("exerciseId", "nothing-like-it");
     assertThat(setting.coach().send("POST", setting.path("/minded"), unknown).body())

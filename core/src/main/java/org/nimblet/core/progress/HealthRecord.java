@@ -114,9 +114,10 @@ public final class HealthRecord {
 
   private KnownCondition condition(OfMinded thing) {
     var condition = thing.condition().orElseThrow();
+    // A place without a side was once taken down; both are minded then.
     return new KnownCondition(
         condition,
-        thing.sides(),
+        thing.sides().isEmpty() ? EnumSet.allOf(Side.class) : thing.sides(),
         thing.region().map(Set::of).orElseGet(condition::usualPlace),
         dateOf(thing));
   }

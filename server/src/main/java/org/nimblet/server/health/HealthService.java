@@ -215,7 +215,12 @@ public class HealthService {
             cure -> {
               throw new InvalidFieldException("kind", cure);
             });
-    if (form.exerciseId() == null && form.sides().isEmpty()) {
+    boolean onlyAnExercise =
+        form.kind() == MindedKind.ALLOW
+            || (form.kind() == MindedKind.KEEP_OUT
+                && form.region() == null
+                && form.movement() == null);
+    if (!onlyAnExercise && form.sides().isEmpty()) {
       throw new InvalidFieldException("sides", "Choose the left side, the right side or both.");
     }
     if (form.exerciseId() != null

@@ -56,7 +56,8 @@ public final class SetUpForms {
   /** A look at a point. */
   public record LookForm(
       @NotNull(message = "One of the client's activities.") UUID activityId,
-      @NotNull(message = "One of the points.") String point,
+      @NotNull(message = "One of the points.") @Size(max = 60, message = "One of the points.")
+          String point,
       @NotNull(message = "FINE or NOT_YET.") PointState state,
       @NotNull(message = "Up to 120 characters.")
           @Size(max = 120, message = "Up to 120 characters.")
@@ -65,7 +66,7 @@ public final class SetUpForms {
   /** The point that rides along, or none. */
   public record RidingForm(
       @NotNull(message = "One of the client's activities.") UUID activityId,
-      @Schema(nullable = true) String point) {}
+      @Schema(nullable = true) @Size(max = 60, message = "One of the points.") String point) {}
 
   /** A comparison of two set-ups. */
   public record ComparisonForm(
