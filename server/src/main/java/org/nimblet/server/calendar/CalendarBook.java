@@ -1,7 +1,9 @@
 package org.nimblet.server.calendar;
 
+import jakarta.persistence.EntityManager;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
@@ -37,6 +39,7 @@ class CalendarBook {
   private final CalendarMemories memories;
   private final CalendarReadings readings;
   private final BlockBook book;
+  private final EntityManager entities;
   private final Clock clock;
 
   CalendarBook(
@@ -45,12 +48,14 @@ class CalendarBook {
       CalendarMemories memories,
       CalendarReadings readings,
       BlockBook book,
+      EntityManager entities,
       Clock clock) {
     this.sources = sources;
     this.choices = choices;
     this.memories = memories;
     this.readings = readings;
     this.book = book;
+    this.entities = entities;
     this.clock = clock;
   }
 
@@ -98,10 +103,15 @@ class CalendarBook {
     sources.saveAndFlush(source);
     remember(client, source, reading.chosen());
     Map<ChangeKind, Integer> counts = new HashMap<>();
+    List<CalendarMemory> made = new ArrayList<>();
     for (CalendarDifference difference : differences(client, reading)) {
       counts.merge(difference.kind(), 1, Integer::sum);
-      apply(client, source, difference);
+      apply(client, source, difference).ifPresent(made::add);
     }
+    // After what they remember, so that rows of a kind go to the database together; saved like
+    // known
+    // ones they would be looked for first, once for each of thousands.
+    made.forEach(entities::persist);
     if (!counts.isEmpty()) {
       book.changed(client);
     }
@@ -180,15 +190,18 @@ class CalendarBook {
     choices.flush();
   }
 
-  private void apply(ClientFile client, CalendarSource source, CalendarDifference difference) {
+  /** Brings one difference about; what it is to be remembered by, if that is new. */
+  private Optional<CalendarMemory> apply(
+      ClientFile client, CalendarSource source, CalendarDifference difference) {
     CalendarMemory memory = difference.memory();
     if (difference.kind() == ChangeKind.GONE) {
       takeOut(client, memory);
       memories.delete(memory);
-      return;
+      return Optional.empty();
     }
     CalendarEvent event = difference.event();
-    if (memory == null) {
+    boolean made = memory == null;
+    if (made) {
       memory = new CalendarMemory();
       memory.id = UUID.randomUUID();
       memory.coachId = client.coachId();
@@ -199,7 +212,7 @@ class CalendarBook {
     write(client, event, difference.choice(), memory);
     memory.date = event.date();
     memory.stamp = CalendarDifference.stamp(event, difference.choice());
-    memories.save(memory);
+    return Optional.of(memory).filter(one -> made);
   }
 
   private void write(
