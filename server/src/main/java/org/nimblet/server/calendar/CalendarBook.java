@@ -8,6 +8,7 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.UUID;
 import org.nimblet.core.schedule.ActivityKind;
@@ -152,9 +153,14 @@ class CalendarBook {
   void forget(ClientFile client, UUID sourceId) {
     CalendarSource source = require(client, sourceId);
     LocalDate today = readings.today(client);
-    memories.findBySourceId(source.id).stream()
-        .filter(memory -> !memory.date.isBefore(today))
-        .forEach(memory -> takeOut(client, memory));
+    List<CalendarMemory> ahead =
+        memories.findBySourceId(source.id).stream()
+            .filter(memory -> !memory.date.isBefore(today))
+            .toList();
+    book.removeAll(
+        client,
+        ahead.stream().map(memory -> memory.blockId).filter(Objects::nonNull).toList(),
+        ahead.stream().map(memory -> memory.busyTimeId).filter(Objects::nonNull).toList());
     sources.delete(source);
     sources.flush();
     book.changed(client);

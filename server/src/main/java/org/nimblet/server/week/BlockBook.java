@@ -128,6 +128,13 @@ public class BlockBook {
     blocks.findByIdAndClientId(id, client.id()).ifPresent(blocks::delete);
   }
 
+  /** Takes out what is still there of many. */
+  public void removeAll(ClientFile client, List<UUID> blockIds, List<UUID> busyIds) {
+    blocks.flush();
+    blocks.deleteAll(blocks.findByClientIdAndIdIn(client.id(), blockIds));
+    busyTimes.deleteAll(busyTimes.findByClientIdAndIdIn(client.id(), busyIds));
+  }
+
   void requireBusy(ClientFile client, UUID id) {
     if (busyTimes.findByIdAndClientId(id, client.id()).isEmpty()) {
       throw new NotFoundException("busy time");

@@ -1,6 +1,7 @@
 package org.nimblet.server.week;
 
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
@@ -10,4 +11,6 @@ interface Blocks extends JpaRepository<Block, UUID> {
   Optional<Block> findByIdAndClientId(UUID id, UUID clientId);
 
   List<Block> findBySeriesIdAndDateGreaterThanEqualOrderByDateAsc(UUID seriesId, LocalDate from);
+
+  List<Block> findByClientIdAndIdIn(UUID clientId, Collection<UUID> ids);
 }
