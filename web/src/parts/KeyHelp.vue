@@ -16,6 +16,7 @@ const places = computed(() =>
         { key: 't', to: '/today', word: 'Today' },
         { key: 'c', to: '/clients', word: 'Clients' },
         { key: 'l', to: '/library', word: 'Library' },
+        { key: 'b', to: '/bench', word: 'Bench' },
       ]
     : [
         { key: 'd', to: '/my-day', word: 'My day' },

@@ -10,7 +10,8 @@ import { capital } from '@/parts/words'
 const props = defineProps<{ stepTitle: string; safety: SafetyView; loaded: boolean }>()
 const emit = defineEmits<{
   on: [pain: PainForm]
-  end: [pain: PainForm, forSafety: boolean]
+  /** What hurts is said afterwards where nothing was said before the end. */
+  end: [pain: PainForm | null, forSafety: boolean]
   cancel: []
 }>()
 
@@ -81,12 +82,7 @@ const shown = computed(() =>
         >
           Go on<span>with the next step</span>
         </button>
-        <button
-          type="button"
-          :class="{ go: ends }"
-          :disabled="!pain"
-          @click="pain && emit('end', pain, ends)"
-        >
+        <button type="button" :class="{ go: ends }" @click="emit('end', pain, ends)">
           End here<span>and say how it was</span>
         </button>
         <button type="button" @click="emit('cancel')">Back<span>it was nothing</span></button>

@@ -86,8 +86,8 @@ function goOn(pain: PainForm) {
   player.next()
   player.resume()
 }
-function end(pain: PainForm, forSafety: boolean) {
-  player.noteHurt(pain)
+function end(pain: PainForm | null, forSafety: boolean) {
+  if (pain) player.noteHurt(pain)
   hurting.value = false
   finish(forSafety ? 'STOPPED' : 'LEFT')
 }

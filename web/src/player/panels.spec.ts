@@ -70,6 +70,12 @@ describe('it hurts', () => {
     ])
   })
 
+  it('ends at once, whatever was said so far', async () => {
+    const wrapper = panel()
+    await named(wrapper, 'End here')?.trigger('click')
+    expect(wrapper.emitted('end')?.[0]).toEqual([null, false])
+  })
+
   it('does not go on from the level at which work ends', async () => {
     const wrapper = panel()
     await touch(wrapper, 'Right thumb')?.trigger('click')
