@@ -22,6 +22,7 @@ import org.nimblet.server.support.OneClient;
 import org.nimblet.server.support.Practice;
 import org.nimblet.server.support.ServerExtension;
 import org.nimblet.server.support.ServerExtension.RunningServer;
+import org.springframework.jdbc.core.simple.JdbcClient;
 import tools.jackson.databind.JsonNode;
 
 /** Blocks as they are written, overlap, are made of parts and are gone through; busy times. */
@@ -280,5 +281,23 @@ class BlockTest {
     assertThat(coach.post(path, form, "another-one-1").status()).isEqualTo(201);
     assertThat(coach.post(one.path("/busy-times"), form, key).status()).isEqualTo(422);
     assertThat(coach.post(path, form, "so").json().get("detail").asString()).contains("8 to 64");
+  }
+
+  /** The address of an invitation lay in the database, open to whoever reads it. */
+  @Test
+  void anAnswerWithASecretIsKeptUnderNoKey(RunningServer server) {
+    OneClient one = OneClient.takeIn(server);
+    String key = "invited-once-1";
+    Answer invited = one.practice().coach().post(one.path("/invitation"), Map.of(), key);
+    assertThat(invited.status()).as(invited.body()).isEqualTo(201);
+    assertThat(
+            server
+                .context()
+                .getBean(JdbcClient.class)
+                .sql("select count(*) from sent_once where key = ?")
+                .param(key)
+                .query(Integer.class)
+                .single())
+        .isZero();
   }
 }

@@ -109,9 +109,8 @@ class CalendarBook {
       counts.merge(difference.kind(), 1, Integer::sum);
       apply(client, source, difference).ifPresent(made::add);
     }
-    // After what they remember, so that rows of a kind go to the database together; saved like
-    // known
-    // ones they would be looked for first, once for each of thousands.
+    // After what they remember, so that rows of a kind go to the database together. Saved like
+    // known ones they would be looked for first, once for each of thousands.
     made.forEach(entities::persist);
     if (!counts.isEmpty()) {
       book.changed(client);

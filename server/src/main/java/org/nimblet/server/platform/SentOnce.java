@@ -28,6 +28,13 @@ class SentOnce extends OncePerRequestFilter {
 
   static final String HEADER = "Idempotency-Key";
 
+  /**
+   * Answered with an address that opens something, of which nothing but a hash may lie in the
+   * database; made once more, the new one voids the one before, so that no key is needed.
+   */
+  private static final Pattern ANSWERED_WITH_A_SECRET =
+      Pattern.compile("/(?:invitations?|feed)(?:/|$)");
+
   private static final Pattern KEY = Pattern.compile("[A-Za-z0-9-]{8,64}");
 
   /** So long the second waits for the answer of the first. */
@@ -48,6 +55,7 @@ class SentOnce extends OncePerRequestFilter {
     Authentication who = SecurityContextHolder.getContext().getAuthentication();
     return !HttpMethod.POST.matches(request.getMethod())
         || request.getHeader(HEADER) == null
+        || ANSWERED_WITH_A_SECRET.matcher(request.getRequestURI()).find()
         || who == null
         || who instanceof AnonymousAuthenticationToken;
   }
