@@ -42,6 +42,11 @@ record Attempt(
     return floor + own.stream().mapToInt(Option::charge).sum();
   }
 
+  /** Seconds that all phases got. */
+  int seconds(PurposePlan plan) {
+    return plan.phases().stream().mapToInt(this::seconds).sum();
+  }
+
   /** One exercise, or two different ones, of a group. */
   record Picked(List<Option> options, Composite composite) {}
 }

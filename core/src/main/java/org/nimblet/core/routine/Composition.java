@@ -58,5 +58,12 @@ public sealed interface Composition {
    * @param leastSeconds what it should have got
    * @param cause why, for people
    */
-  record ShortPhase(String phase, int gotSeconds, int leastSeconds, String cause) {}
+  record ShortPhase(String phase, int gotSeconds, int leastSeconds, String cause) {
+    /** For people: "Stretch: 40 s of 1 min; everything that is allowed in it is there." */
+    public String sentence() {
+      String ended = cause.endsWith(".") ? cause : cause + ".";
+      return "%s: %s of %s; %s"
+          .formatted(phase, TimeWords.words(gotSeconds), TimeWords.words(leastSeconds), ended);
+    }
+  }
 }

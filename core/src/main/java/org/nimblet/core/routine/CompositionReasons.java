@@ -21,6 +21,9 @@ final class CompositionReasons {
   /** How finely the least time of a purpose is looked for, seconds. */
   private static final int SEARCH_STEP = 15;
 
+  /** A routine that fills less of its minutes says what is missing, percent (ours). */
+  private static final int FILLED_PERCENT = 90;
+
   private final ExerciseLibrary library;
   private final PurposePlan plan;
   private final Attempts attempts;
@@ -33,7 +36,6 @@ final class CompositionReasons {
 
   /** Why nothing of what the purpose is named for came of it. */
   String whyNone(RoutineRequest request, Attempt attempt) {
-    Map<String, Reason> gated = attempt.gated();
     List<Exercise> named =
         library.exercises().stream()
             .filter(exercise -> plan.namedFor().contains(exercise.kind()))
@@ -52,24 +54,41 @@ final class CompositionReasons {
               .orElse(
                   "what is allowed of the kind %s does not fit beside the rest.".formatted(verb));
     }
-    Map<String, Long> reasons =
-        named.stream()
-            .filter(exercise -> gated.containsKey(exercise.id()))
-            .map(exercise -> gated.get(exercise.id()).sentence(exercise))
-            .collect(Collectors.groupingBy(s -> s, TreeMap::new, Collectors.counting()));
-    return reasons.entrySet().stream()
-        .max(Map.Entry.<String, Long>comparingByValue())
-        .map(most -> none + "nothing of the kind %s is allowed. %s".formatted(verb, most.getKey()))
+    return nearestReason(named, request)
+        .map(nearest -> none + "nothing of the kind %s is allowed. %s".formatted(verb, nearest))
         .orElse(none + "the library has nothing of the kind %s.".formatted(verb));
+  }
+
+  /**
+   * What keeps out the exercises that come nearest to being allowed: those that the fewest gates
+   * close. Of several such reasons the one that is said most often.
+   */
+  private Optional<String> nearestReason(List<Exercise> exercises, RoutineRequest request) {
+    TreeMap<Long, Map<String, Long>> byGatesClosed = new TreeMap<>();
+    for (Exercise exercise : exercises) {
+      List<String> closed =
+          Gate.answers(exercise, plan, request).stream()
+              .flatMap(answer -> answer.closed().stream())
+              .toList();
+      if (!closed.isEmpty()) {
+        byGatesClosed
+            .computeIfAbsent((long) closed.size(), n -> new TreeMap<>())
+            .merge(closed.get(0), 1L, Long::sum);
+      }
+    }
+    return Optional.ofNullable(byGatesClosed.firstEntry())
+        .flatMap(
+            nearest -> nearest.getValue().entrySet().stream().max(Map.Entry.comparingByValue()))
+        .map(Map.Entry::getKey);
   }
 
   /** The least time in which the purpose can be served, if any is long enough. */
   private Optional<Integer> leastSeconds(RoutineRequest request) {
+    WarmChoice choice = new WarmChoice(library, plan, attempts);
     for (int seconds = request.budgetSeconds() + SEARCH_STEP;
         seconds <= RoutineRequest.GREATEST_SECONDS;
         seconds += SEARCH_STEP) {
-      Attempt attempt =
-          attempts.attempt(attempts.asked(request.withBudget(seconds), List.of()), Map.of(), 0);
+      Attempt attempt = choice.best(request.withBudget(seconds), List.of());
       if (attempt.chosen().stream().anyMatch(o -> plan.namedFor().contains(o.exercise().kind()))) {
         return Optional.of(seconds);
       }
@@ -88,11 +107,55 @@ final class CompositionReasons {
         String cause =
             attempt.groups().get(p).isEmpty()
                 ? "nothing is allowed in it"
-                : "nothing more fits in %d s".formatted(least - got);
+                : whyShort(attempt, phase, request.budgetSeconds());
         shortPhases.add(new ShortPhase(phase.name(), got, least, cause));
       }
     }
+    int all = attempt.seconds(plan);
+    int filled = request.budgetSeconds() * FILLED_PERCENT / 100;
+    if (all < filled) {
+      shortPhases.add(
+          new ShortPhase("The whole", all, request.budgetSeconds(), whyUnfilled(attempt, request)));
+    }
     return shortPhases;
+  }
+
+  /** Why minutes stay free though something is left, counted over what is left. */
+  private String whyUnfilled(Attempt attempt, RoutineRequest request) {
+    int allowed = attempt.options().size() - attempt.chosen().size() + request.pinned().size();
+    List<Exercise> gated =
+        library.exercises().stream()
+            .filter(exercise -> attempt.gated().containsKey(exercise.id()))
+            .filter(exercise -> plan.phaseOf(exercise).isPresent())
+            .toList();
+    String left =
+        allowed == 0
+            ? "everything that is allowed is there"
+            : "of the %d that are left, each would only repeat what is there, or is one new or intense exercise too many"
+                .formatted(allowed);
+    return nearestReason(gated, request)
+        .map(nearest -> left + "; for the rest: " + nearest)
+        .orElse(left);
+  }
+
+  /** Why a phase has no more, though something is allowed in it. */
+  private String whyShort(Attempt attempt, Phase phase, int budgetSeconds) {
+    Set<String> taken =
+        attempt.chosen().stream().map(o -> o.exercise().id()).collect(Collectors.toSet());
+    int free = budgetSeconds - attempt.seconds(plan);
+    return attempt.options().entrySet().stream()
+        .filter(own -> !taken.contains(own.getKey()))
+        .flatMap(own -> own.getValue().stream())
+        .filter(option -> phase.takes(option.exercise()))
+        .min(Comparator.comparingInt(Option::charge))
+        .map(
+            shortest ->
+                shortest.charge() > free
+                    ? "the shortest of what is left takes %s, and of the whole %s are free"
+                        .formatted(TimeWords.words(shortest.charge()), TimeWords.words(free))
+                    : "what is left would only repeat what is there, or is one new or intense"
+                        + " exercise too many")
+        .orElse("everything that is allowed in it is there");
   }
 
   /** What is not in the routine, each with the reason that decided. */

@@ -3,6 +3,7 @@ package org.nimblet.core.schedule;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
+import java.util.Set;
 
 /**
  * The breaks inside one block: as few as the rhythm allows, the work between them as even as whole
@@ -11,6 +12,11 @@ import java.util.List;
  * @param breaks in order
  */
 public record BreakPlan(List<Break> breaks) {
+
+  private static final long NONE = Long.MAX_VALUE;
+
+  /** More than the squares of the pieces of any day can sum to. */
+  private static final long AWAY_FROM_AN_END = 1L << 32;
 
   /**
    * One break.
@@ -44,27 +50,28 @@ public record BreakPlan(List<Break> breaks) {
   }
 
   /**
-   * Breaks that stand at natural boundaries where one is near enough: each moves to the boundary
-   * nearest to the clock's answer that keeps the pieces within {@link
-   * WorkRhythm#stretchedWorkMinutes}.
+   * Breaks that stand at natural boundaries wherever the pieces stay within {@link
+   * WorkRhythm#stretchedWorkMinutes}: no other cut of the block has more breaks at a boundary, and
+   * of those with as many none is more even (least sum of squares; longer pieces first).
    *
    * @param boundaries ends of rounds, pieces or games, in minutes of work since the block began
    */
   public static BreakPlan of(int blockMinutes, WorkRhythm rhythm, Collection<Integer> boundaries) {
     int count = count(blockMinutes, rhythm);
     int work = blockMinutes - count * rhythm.breakMinutes();
+    Set<Integer> ends = Set.copyOf(boundaries);
+    int longest = ends.isEmpty() ? rhythm.workMinutes() : rhythm.stretchedWorkMinutes();
+    long[][] least = least(count, work, longest, ends);
     List<Break> breaks = new ArrayList<>();
     int done = 0;
     for (int i = 0; i < count; i++) {
-      int piecesLeft = count - i + 1;
-      int clock = done + -Math.floorDiv(-(work - done), piecesLeft);
-      int cut = nearest(clock, done, work, piecesLeft - 1, rhythm, boundaries);
+      int cut = cut(least[count - i - 1], done, longest, ends);
       breaks.add(
           new Break(
               cut + i * rhythm.breakMinutes(),
               rhythm.breakMinutes(),
               cut - done,
-              boundaries.contains(cut)));
+              ends.contains(cut)));
       done = cut;
     }
     return new BreakPlan(breaks);
@@ -75,22 +82,45 @@ public record BreakPlan(List<Break> breaks) {
     return Math.max(0, -Math.floorDiv(-over, rhythm.workMinutes() + rhythm.breakMinutes()));
   }
 
-  private static int nearest(
-      int clock,
-      int done,
-      int work,
-      int piecesAfter,
-      WorkRhythm rhythm,
-      Collection<Integer> boundaries) {
-    int longest = rhythm.stretchedWorkMinutes();
-    return boundaries.stream()
-        .filter(boundary -> boundary > done && boundary <= work - piecesAfter)
-        .filter(boundary -> boundary - done <= longest)
-        .filter(boundary -> work - boundary <= longest * piecesAfter)
-        .min(
-            java.util.Comparator.comparingInt((Integer boundary) -> Math.abs(boundary - clock))
-                .thenComparingInt(boundary -> boundary))
-        .orElse(clock);
+  /**
+   * By breaks still to come and minutes worked, the least cost of the rest; {@link #NONE} where the
+   * rest cannot be cut so.
+   */
+  private static long[][] least(int count, int work, int longest, Set<Integer> ends) {
+    long[][] least = new long[count + 1][work + 1];
+    for (int done = 0; done <= work; done++) {
+      int last = work - done;
+      least[0][done] = last > 0 && last <= longest ? (long) last * last : NONE;
+    }
+    for (int left = 1; left <= count; left++) {
+      for (int done = 0; done <= work; done++) {
+        int cut = cut(least[left - 1], done, longest, ends);
+        least[left][done] = cut < 0 ? NONE : cost(least[left - 1], done, cut, ends);
+      }
+    }
+    return least;
+  }
+
+  /** The best next cut, the longest piece among equals; -1 if there is none. */
+  private static int cut(long[] after, int done, int longest, Set<Integer> ends) {
+    int best = -1;
+    long least = NONE;
+    for (int cut = Math.min(after.length - 1, done + longest); cut > done; cut--) {
+      long cost = cost(after, done, cut, ends);
+      if (cost < least) {
+        least = cost;
+        best = cut;
+      }
+    }
+    return best;
+  }
+
+  private static long cost(long[] after, int done, int cut, Set<Integer> ends) {
+    if (after[cut] == NONE) {
+      return NONE;
+    }
+    long piece = (long) cut - done;
+    return after[cut] + piece * piece + (ends.contains(cut) ? 0 : AWAY_FROM_AN_END);
   }
 
   /** The pieces of work between the breaks, in minutes. */

@@ -58,7 +58,7 @@ public final class WeekPlanner {
    * @param index among the lines of the request
    * @param wanted sessions in this week, done ones included
    * @param before the day of its last session, counted from this Monday; {@link #NEVER} if none
-   * @param pinned on which days of the week it stands already
+   * @param pinned on which days it stands already, the Monday after the week among them
    */
   private record Spaced(Line line, int index, int wanted, int before, Set<Integer> pinned) {
     boolean rests() {
@@ -148,12 +148,13 @@ public final class WeekPlanner {
       Set<Integer> pinned = new HashSet<>();
       for (Fixed fixed : request.fixed()) {
         long day = ChronoUnit.DAYS.between(monday, fixed.key().date());
-        if (fixed.key().lineId().equals(line.id()) && day >= 0 && day < WEEK) {
+        if (fixed.key().lineId().equals(line.id()) && day >= 0 && day <= WEEK) {
           pinned.add((int) day);
         }
       }
       int possible = (int) monday.datesUntil(monday.plusDays(WEEK)).filter(line::mayBeOn).count();
-      if (possible > 0) {
+      boolean standsBeside = line.until().equals(monday.minusDays(1)) && tail == -1;
+      if (possible > 0 || standsBeside || pinned.contains(WEEK)) {
         found.add(new Spaced(line, i, wanted(line, tail, monday, possible), tail, pinned));
       }
     }

@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -21,9 +23,13 @@ import org.nimblet.core.exercise.Kind;
 import org.nimblet.core.exercise.Method;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.routine.Choice.Share;
+import org.nimblet.core.routine.Composition.Composed;
+import org.nimblet.core.routine.Composition.NotComposed;
 
 /** The sentences of the reasons, made in one place from data. */
 class ExplanationTest {
+
+  private static final ExerciseLibrary LIBRARY = ExerciseLibrary.shipped();
 
   private static final Exercise CURLS =
       ExerciseLibrary.shipped().find("curls-of-three").orElseThrow();
@@ -173,5 +179,61 @@ class ExplanationTest {
                 .map(p -> "%s %d-%d".formatted(p.name(), p.leastPercent(), p.greatestPercent()))
                 .collect(Collectors.joining(" ")))
         .isEqualTo(shares);
+  }
+
+  /** What a refusal asks for is what is needed: with it there is a routine, just under it none. */
+  @ParameterizedTest
+  @EnumSource(names = {"REACH", "RECOVERY"})
+  void theLeastMinutesThatAreNamedAreTheLeast(Purpose purpose) {
+    Composer composer = new Composer(LIBRARY, purpose);
+    int named = 0;
+    for (int seed = 0; seed < 60; seed++) {
+      RoutineRequest request =
+          new RequestGenerator(seed).request(LIBRARY, purpose).withBudget(60 + seed % 9 * 15);
+      if (composer.compose(request) instanceof NotComposed none
+          && LEAST.matcher(none.reason()).find()) {
+        int least = leastSeconds(none.reason());
+        assertThat(composer.compose(request.withBudget(least)))
+            .as("seed %d: %s", seed, none.reason())
+            .isInstanceOf(Composed.class);
+        if (least - 15 > request.budgetSeconds()) {
+          assertThat(composer.compose(request.withBudget(least - 15)))
+              .as("seed %d: %s", seed, none.reason())
+              .isInstanceOf(NotComposed.class);
+        }
+        named++;
+      }
+    }
+    assertThat(named).as("refusals that name a least").isPositive();
+  }
+
+  private static final Pattern LEAST =
+      Pattern.compile("at least (?:(\\d+) min)? ?(?:(\\d+) s)? are needed");
+
+  private static int leastSeconds(String reason) {
+    Matcher found = LEAST.matcher(reason);
+    assertThat(found.find()).isTrue();
+    int minutes = found.group(1) == null ? 0 : Integer.parseInt(found.group(1));
+    int seconds = found.group(2) == null ? 0 : Integer.parseInt(found.group(2));
+    return 60 * minutes + seconds;
+  }
+
+  /** A routine fills its minutes or says what is missing. */
+  @ParameterizedTest
+  @EnumSource(Purpose.class)
+  void minutesThatStayFreeAreExplained(Purpose purpose) {
+    Composer composer = new Composer(LIBRARY, purpose);
+    for (int seed = 0; seed < 60; seed++) {
+      RoutineRequest request = new RequestGenerator(seed).request(LIBRARY, purpose);
+      if (composer.compose(request) instanceof Composed composed
+          && composed.cueSheet().lengthMillis() < request.budgetSeconds() * 800L) {
+        assertThat(composed.shortPhases())
+            .as(
+                "seed %d: %d of %d s",
+                seed, composed.cueSheet().lengthMillis() / 1000, request.budgetSeconds())
+            .isNotEmpty()
+            .allSatisfy(phase -> assertThat(phase.cause()).doesNotContain("nothing more fits"));
+      }
+    }
   }
 }

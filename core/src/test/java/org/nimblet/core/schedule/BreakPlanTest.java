@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
+import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.TreeSet;
 import java.util.stream.LongStream;
@@ -68,6 +69,45 @@ class BreakPlanTest {
     // No end near enough: the clock counts.
     assertThat(BreakPlan.of(120, gaming, List.of(20, 95)).breaks())
         .containsExactly(new Break(55, 10, 55, false));
+  }
+
+  /** Cut one after the other, the first break took 50 and left no end for the second (by hand). */
+  @Test
+  void givesUpAnEndForTwoOthers() {
+    WorkRhythm rhythm = new WorkRhythm(50, 10);
+    // 150 min of work in three pieces of at most 60: 40 and 90 leave 60; after 50 no end fits.
+    BreakPlan plan = BreakPlan.of(160, rhythm, List.of(40, 50, 90));
+    assertThat(plan.breaks()).extracting(Break::atBoundary).containsExactly(true, true);
+  }
+
+  /** Beside every way of cutting the block, tried one by one. */
+  @ParameterizedTest(name = "seed {0}")
+  @MethodSource("seeds")
+  void noOtherCutHasMoreBreaksAtAnEnd(long seed) {
+    SplittableRandom random = new SplittableRandom(seed);
+    WorkRhythm rhythm = new WorkRhythm(random.nextInt(5, 20), random.nextInt(1, 5));
+    int minutes = random.nextInt(10, 70);
+    TreeSet<Integer> ends = new TreeSet<>();
+    for (int i = random.nextInt(1, 8); i > 0; i--) {
+      ends.add(random.nextInt(1, 60));
+    }
+    BreakPlan plan = BreakPlan.of(minutes, rhythm, ends);
+    int count = plan.breaks().size();
+    int work = minutes - count * rhythm.breakMinutes();
+    long at = plan.breaks().stream().filter(Break::atBoundary).count();
+    assertThat(at).isEqualTo(mostAtEnds(0, count, work, rhythm.stretchedWorkMinutes(), ends));
+  }
+
+  private static int mostAtEnds(int done, int breaks, int work, int longest, Set<Integer> ends) {
+    if (breaks == 0) {
+      return work - done > 0 && work - done <= longest ? 0 : -1000;
+    }
+    int most = -1000;
+    for (int cut = done + 1; cut <= Math.min(work, done + longest); cut++) {
+      int here = ends.contains(cut) ? 1 : 0;
+      most = Math.max(most, here + mostAtEnds(cut, breaks - 1, work, longest, ends));
+    }
+    return most;
   }
 
   static LongStream seeds() {

@@ -362,4 +362,33 @@ class WeekPlannerTest {
     assertThatThrownBy(() -> line("long", 61, PartOfDay.NOON, new Daily(), Set.of()))
         .hasMessage("long (61 min) must last 1 to 60 min");
   }
+
+  /** Common practice, no source: a day of rest between two heavy sessions, Sunday to Monday too. */
+  @Test
+  void restsAlsoBeforeAMondayThatIsPinned() {
+    lines.add(line("curls", 10, PartOfDay.MORNING, new EverySecondDay(), FLEXORS));
+    fixed.add(new Fixed(new SessionKey("curls", MONDAY.plusWeeks(1)), span(7, "08:00", "08:10")));
+    assertThat(times(plan(), "curls")).containsExactly("MON 08:00", "WED 08:00", "FRI 08:00");
+  }
+
+  @Test
+  void restsFromALineThatEndedTheDayBefore() {
+    Line over =
+        new Line(
+            "over",
+            "over",
+            Purpose.STRENGTH,
+            10,
+            PartOfDay.MORNING,
+            new EverySecondDay(),
+            Set.of(),
+            MONDAY.minusWeeks(4),
+            MONDAY.minusDays(1),
+            true,
+            FLEXORS);
+    lines.add(over);
+    lines.add(line("curls", 10, PartOfDay.MORNING, new EverySecondDay(), FLEXORS));
+    lastBefore.put("over", MONDAY.minusDays(1));
+    assertThat(times(plan(), "curls")).containsExactly("TUE 08:00", "THU 08:00", "SAT 08:00");
+  }
 }

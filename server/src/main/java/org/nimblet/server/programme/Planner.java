@@ -142,7 +142,7 @@ class Planner {
     }
     List<AgreedSession> before =
         agreed.findByClientIdAndDateBetweenOrderByStartsAtAscLineIdAsc(
-            client.id(), monday.minusWeeks(2), last);
+            client.id(), monday.minusWeeks(2), last.plusDays(1));
     Standing standing = standing(person, lines, before, attached, monday, last, change);
     Set<SessionKey> missed = new HashSet<>(standing.missed());
     notPlaced.stream()
@@ -169,7 +169,7 @@ class Planner {
         days.subList(0, days.size() - 1),
         request,
         WeekPlanner.plan(request),
-        before.stream().map(Before::of).toList(),
+        before.stream().filter(row -> !row.date.isAfter(last)).map(Before::of).toList(),
         notPlaced);
   }
 

@@ -131,16 +131,7 @@ class BenchService {
           read.drafts(composed.steps()),
           composed.choices().stream().map(choice -> choice.sentence()).toList(),
           composed.rejections().stream().map(RoutineViews::leftOut).toList(),
-          composed.shortPhases().stream()
-              .map(
-                  phase ->
-                      "%s: %d s of %d s, %s."
-                          .formatted(
-                              phase.phase(),
-                              phase.gotSeconds(),
-                              phase.leastSeconds(),
-                              phase.cause()))
-              .toList());
+          composed.shortPhases().stream().map(Composition.ShortPhase::sentence).toList());
     }
     Composition.NotComposed none = (Composition.NotComposed) composition;
     return new ComposeView(

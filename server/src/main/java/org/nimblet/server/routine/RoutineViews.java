@@ -121,13 +121,7 @@ final class RoutineViews {
         composed.cueSheet(),
         composed.choices().stream().map(choice -> choice.sentence()).toList(),
         composed.rejections().stream().map(RoutineViews::leftOut).toList(),
-        composed.shortPhases().stream()
-            .map(
-                phase ->
-                    "%s: %d s of %d s, %s."
-                        .formatted(
-                            phase.phase(), phase.gotSeconds(), phase.leastSeconds(), phase.cause()))
-            .toList());
+        composed.shortPhases().stream().map(Composition.ShortPhase::sentence).toList());
   }
 
   /** Any routine. */
