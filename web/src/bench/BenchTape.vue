@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, nextTick, ref } from 'vue'
 import type { BenchStep, FindingView, Severity } from '@/api/types'
+import { useFollowed } from '@/parts/useFollowed'
 import { useWidth } from '@/parts/useWidth'
 import { duration } from '@/parts/words'
 import { KINDS } from '@/tape/kinds'
@@ -37,7 +38,7 @@ const gravest = (key: string): Severity | undefined =>
   GRAVITY.find((severity) =>
     props.findings.some((f) => f.severity === severity && f.steps.includes(key)),
   )
-const dragging = ref<{ key: string; from: number; x: number; moved: boolean } | null>(null)
+const dragging = ref<{ key: string; x: number; moved: boolean } | null>(null)
 const order = ref<string[] | null>(null)
 const shown = computed(() => {
   const wanted = order.value
@@ -90,16 +91,17 @@ function name(step: BenchStep, index: number): string {
     .join(', ')
 }
 
+const follow = useFollowed()
 let strides = 0
-function grab(event: PointerEvent, step: BenchStep, index: number) {
+function grab(event: PointerEvent, step: BenchStep) {
   if (event.button !== 0) return
   const target = event.currentTarget as HTMLElement
-  target.setPointerCapture(event.pointerId)
   emit('choose', step.draft.key)
   const atEnd = target.getBoundingClientRect().right - event.clientX < HANDLE
   strides = 0
-  dragging.value = { key: step.draft.key, from: index, x: event.clientX, moved: false }
+  dragging.value = { key: step.draft.key, x: event.clientX, moved: false }
   if (!atEnd) order.value = props.steps.map((s) => s.draft.key)
+  follow(drag, drop, leave)
 }
 function drag(event: PointerEvent) {
   const held = dragging.value
@@ -130,12 +132,21 @@ function drag(event: PointerEvent) {
   keys.splice(to, 0, held.key)
   order.value = keys
 }
+function leave() {
+  dragging.value = null
+  order.value = null
+}
 function drop() {
   const held = dragging.value
   const keys = order.value
-  dragging.value = null
-  order.value = null
+  leave()
   if (held?.moved && keys) emit('move', held.key, keys.indexOf(held.key))
+}
+/** The step that stands there when the change is drawn; the last one if there are fewer. */
+async function focusAt(index: number) {
+  await nextTick()
+  const buttons = frame.value?.querySelectorAll('button') ?? []
+  buttons[Math.min(index, buttons.length - 1)]?.focus()
 }
 function key(event: KeyboardEvent, step: BenchStep, index: number) {
   const buttons = [...(frame.value?.querySelectorAll('button') ?? [])]
@@ -144,9 +155,7 @@ function key(event: KeyboardEvent, step: BenchStep, index: number) {
     event.preventDefault()
     const to = Math.min(props.steps.length - 1, Math.max(0, index + by))
     emit('move', step.draft.key, to)
-    requestAnimationFrame(() => {
-      ;(frame.value?.querySelectorAll('button')[to] as HTMLElement | undefined)?.focus()
-    })
+    void focusAt(to)
   } else if (by) {
     event.preventDefault()
     const next = buttons[(index + by + buttons.length) % buttons.length]
@@ -158,6 +167,7 @@ function key(event: KeyboardEvent, step: BenchStep, index: number) {
   } else if (event.key === 'Delete' || event.key === 'Backspace') {
     event.preventDefault()
     emit('remove', step.draft.key)
+    void focusAt(index)
   }
 }
 </script>
@@ -186,10 +196,7 @@ function key(event: KeyboardEvent, step: BenchStep, index: number) {
       :aria-pressed="place.step.draft.key === chosen"
       :tabindex="place.step.draft.key === chosen || (!chosen && i === 0) ? 0 : -1"
       :title="`${place.step.title}: drag to move, drag its end for more or less`"
-      @pointerdown="grab($event, place.step, i)"
-      @pointermove="drag"
-      @pointerup="drop"
-      @pointercancel="drop"
+      @pointerdown="grab($event, place.step)"
       @click="emit('choose', place.step.draft.key)"
       @keydown="key($event, place.step, i)"
     >

@@ -1,6 +1,5 @@
 import { mount, type VueWrapper } from '@vue/test-utils'
 import { afterEach, describe, expect, it, vi } from 'vitest'
-import { nextTick } from 'vue'
 import { api } from '@/api/calls'
 import type { BenchStep, CheckView, FindingView, OffersView, StepDraft } from '@/api/types'
 import BenchSide from './BenchSide.vue'
@@ -184,6 +183,32 @@ describe('the tape on the bench', () => {
       ['a', false],
     ])
     expect(wrapper.emitted('remove')).toEqual([['a']])
+    wrapper.unmount()
+  })
+
+  it('drops a step that is let go beside the tape, and leaves it on Escape', async () => {
+    const wrapper = tape()
+    const third = wrapper.findAll('button')[2]
+    const press = () => third?.trigger('pointerdown', { button: 0, clientX: -100 })
+    const pull = () => window.dispatchEvent(new PointerEvent('pointermove', { clientX: -300 }))
+    await press()
+    pull()
+    window.dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape' }))
+    window.dispatchEvent(new PointerEvent('pointerup'))
+    expect(wrapper.emitted('move')).toBeUndefined()
+    await press()
+    pull()
+    window.dispatchEvent(new PointerEvent('pointerup'))
+    expect(wrapper.emitted('move')).toEqual([['c', 0]])
+    wrapper.unmount()
+  })
+
+  it('keeps the focus on the tape when a step is taken out', async () => {
+    const wrapper = tape()
+    const pressed = wrapper.findAll('button')[1]?.trigger('keydown', { key: 'Delete' })
+    await wrapper.setProps({ steps: [step('a'), step('c')] })
+    await pressed
+    expect(document.activeElement?.getAttribute('aria-label')).toContain('2 of 2')
     wrapper.unmount()
   })
 

@@ -144,6 +144,7 @@ const label = computed(() => {
   const parts = [
     ...props.day.blocks.map((b) => `${b.title} ${clock(b.startsAt)} to ${clock(b.endsAt)}`),
     ...props.day.pegs.map((p) => `${p.label}, ${clock(p.startsAt)} to ${clock(p.endsAt)}`),
+    ...props.day.busy.map((b) => `busy ${clock(b.startsAt)} to ${clock(b.endsAt)}`),
   ]
   return parts.length ? parts.join('; ') : 'Nothing in this day yet'
 })
@@ -257,8 +258,8 @@ const label = computed(() => {
       <title>{{ item.peg.label }}, {{ clock(item.peg.startsAt) }}. {{ item.peg.why }}</title>
     </rect>
     <RibbonPeg
-      v-for="(item, i) in standing"
-      :key="`peg${i}`"
+      v-for="item in standing"
+      :key="`${keyOf(item.peg)}${item.peg.open ? '' : item.peg.start}`"
       :peg="item.peg"
       :path="item.path"
       :left="round(item.left)"

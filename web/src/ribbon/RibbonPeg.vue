@@ -24,6 +24,17 @@ const emit = defineEmits<{
 }>()
 
 const prefix = useId()
+const STATES: Partial<Record<PegView['state'], string>> = {
+  DONE: ', done',
+  LEFT: ', left midway',
+  MISSED: ', missed',
+  DUE: ', now',
+}
+const name = computed(
+  () =>
+    `${props.peg.label}, ${clock(props.peg.startsAt)} to ${clock(props.peg.endsAt)}` +
+    `${STATES[props.peg.state] ?? ''}${props.peg.pinned ? ', pinned' : ''}`,
+)
 const footed = computed(() => props.peg.state === 'DONE' || props.peg.state === 'LEFT')
 </script>
 
@@ -35,9 +46,7 @@ const footed = computed(() => props.peg.state === 'DONE' || props.peg.state === 
     :transform="`translate(${left} ${top})`"
     :tabindex="handle ? 0 : undefined"
     :role="handle ? 'button' : undefined"
-    :aria-label="
-      handle ? `${peg.label}, ${clock(peg.startsAt)} to ${clock(peg.endsAt)}` : undefined
-    "
+    :aria-label="handle ? name : undefined"
     :aria-pressed="handle ? chosen : undefined"
     @click="emit('choose')"
     @focus="handle && emit('choose')"
@@ -52,10 +61,7 @@ const footed = computed(() => props.peg.state === 'DONE' || props.peg.state === 
       :width="width + 8"
       :height="size + band * 0.4 + 4"
     />
-    <title>
-      {{ peg.label }}, {{ clock(peg.startsAt) }} to {{ clock(peg.endsAt) }}.
-      {{ peg.why }}
-    </title>
+    <title>{{ name }}. {{ peg.why }}</title>
     <clipPath :id="`${prefix}half`">
       <rect x="-1" :y="-size - 2" :width="width / 2 + 1" :height="size + 4" />
     </clipPath>

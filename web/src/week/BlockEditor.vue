@@ -1,6 +1,8 @@
 <script setup lang="ts">
+import { nextTick, ref, watch } from 'vue'
 import type { ActivityForm, DayBlockView, PegView } from '@/api/types'
 import StateMark from '@/parts/StateMark.vue'
+import { useClientPage } from '@/parts/clientPage'
 import { clock, longDate, toMinute } from '@/parts/words'
 import PegIcon from '@/ribbon/PegIcon.vue'
 import BlockFields from './BlockFields.vue'
@@ -8,6 +10,7 @@ import { useBlockChanges } from './useBlockChanges'
 
 /** The blocks of the day: each with its warm-up, moved and changed in place, each change undone. */
 const props = defineProps<{ clientId: string; activities: readonly ActivityForm[] }>()
+const { chosenBlock } = useClientPage()
 
 const {
   day,
@@ -35,6 +38,18 @@ const {
 } = useBlockChanges(
   () => props.clientId,
   () => props.activities,
+)
+/** Whoever came for one block sees it, wherever on the page it stands. */
+const place = ref<HTMLElement | null>(null)
+watch(
+  editing,
+  async (id) => {
+    if (!id || id !== chosenBlock.value) return
+    await nextTick()
+    place.value?.scrollIntoView({ block: 'center' })
+    place.value?.querySelector<HTMLElement>('input, select')?.focus({ preventScroll: true })
+  },
+  { immediate: true },
 )
 const warmUpOf = (block: DayBlockView): PegView | undefined =>
   day.data.value?.pegs.find((peg) => peg.blockId === block.id && peg.purpose === 'WARM_UP')
@@ -94,6 +109,7 @@ const warmUpOf = (block: DayBlockView): PegView | undefined =>
     </p>
     <form
       v-if="form"
+      ref="place"
       novalidate
       class="edit"
       :aria-label="editing ? 'Change the block' : 'New block'"

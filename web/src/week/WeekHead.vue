@@ -1,7 +1,20 @@
 <script setup lang="ts">
 /** Which week it is, how large it is drawn, and the way to the next. */
-defineProps<{ title: string; notice: string; canUndo: boolean; zoom: number }>()
-const emit = defineEmits<{ undo: []; zoom: [factor: number]; show: [days: number] }>()
+defineProps<{
+  title: string
+  notice: string
+  canUndo: boolean
+  canRedo: boolean
+  zoom: number
+  thisWeek: boolean
+}>()
+const emit = defineEmits<{
+  undo: []
+  redo: []
+  zoom: [factor: number]
+  show: [days: number]
+  today: []
+}>()
 
 const ZOOMS = [1, 2, 4]
 </script>
@@ -13,6 +26,9 @@ const ZOOMS = [1, 2, 4]
     <span class="push" />
     <BButton v-if="canUndo" size="sm" variant="outline-secondary" @click="emit('undo')"
       >Undo</BButton
+    >
+    <BButton v-if="canRedo" size="sm" variant="outline-secondary" @click="emit('redo')"
+      >Redo</BButton
     >
     <span class="zooms" role="group" aria-label="Zoom">
       <BButton
@@ -26,6 +42,9 @@ const ZOOMS = [1, 2, 4]
         >{{ factor }}×</BButton
       >
     </span>
+    <BButton v-if="!thisWeek" size="sm" variant="outline-secondary" @click="emit('today')"
+      >This week</BButton
+    >
     <BButton variant="outline-secondary" aria-label="The week before" @click="emit('show', -7)"
       >‹</BButton
     >

@@ -108,7 +108,7 @@ const unmetThen = computed(() =>
     (u) => !chosenDay.value || u.date === null || u.date === chosenDay.value.date,
   ),
 )
-useUndoKeys(week.undo)
+useUndoKeys(week.undo, week.redo)
 </script>
 
 <template>
@@ -124,8 +124,12 @@ useUndoKeys(week.undo)
           :title="title"
           :notice="week.notice.value"
           :can-undo="week.canUndo.value"
+          :can-redo="week.canRedo.value"
+          :this-week="days.length === 0 || days.some((d) => d.today)"
           :zoom="zoom"
           @undo="week.undo"
+          @redo="week.redo"
+          @today="router.replace({ query: { ...route.query, date: undefined } })"
           @zoom="zoomTo"
           @show="show"
         />
@@ -212,7 +216,7 @@ useUndoKeys(week.undo)
             </template>
             {{ clockOf(week.held.value.hour) }}
           </h3>
-          <p class="quiet">Let go to keep it, Escape to leave it.</p>
+          <p class="quiet">Let go or press Enter to keep it; Escape leaves it as it was.</p>
           <ul v-if="week.plan.value?.moves.length" class="list">
             <li v-for="move in week.plan.value.moves" :key="move">{{ move }}</li>
           </ul>

@@ -12,7 +12,7 @@ import ObligationLine from './ObligationLine.vue'
 import PegReason from './PegReason.vue'
 import { once } from './repeat'
 import { aBlock, aDay, aPeg } from './samples'
-import { useFollowed } from './useFollowed'
+import { useFollowed } from '@/parts/useFollowed'
 import WaitingLines from './WaitingLines.vue'
 import WeekHead from './WeekHead.vue'
 
@@ -273,7 +273,14 @@ describe('the fields of a block', () => {
 describe('the head of a week', () => {
   it('goes to the next week, draws larger, and takes back', async () => {
     const head = mount(WeekHead, {
-      props: { title: '30 Nov to 6 Dec', notice: 'Pinned.', canUndo: true, zoom: 2 },
+      props: {
+        title: '30 Nov to 6 Dec',
+        notice: 'Pinned.',
+        canUndo: true,
+        canRedo: true,
+        thisWeek: false,
+        zoom: 2,
+      },
       global: { stubs },
     })
     expect(head.find('[role=status]').text()).toBe('Pinned.')
@@ -281,7 +288,11 @@ describe('the head of a week', () => {
     await named(head, '4×')?.trigger('click')
     await named(head, '›')?.trigger('click')
     await named(head, '‹')?.trigger('click')
+    await named(head, 'Redo')?.trigger('click')
+    await named(head, 'This week')?.trigger('click')
     expect(head.emitted('undo')).toHaveLength(1)
+    expect(head.emitted('redo')).toHaveLength(1)
+    expect(head.emitted('today')).toHaveLength(1)
     expect(head.emitted('zoom')).toEqual([[4]])
     expect(head.emitted('show')).toEqual([[7], [-7]])
   })

@@ -146,7 +146,7 @@ describe('the week tab', () => {
     await vi.waitFor(() => expect(wrapper.find('.reason').text()).toContain('Strength moves.'))
     expect(ask.mock.calls[0]?.[1].pin?.startsAt).toBe('19:05')
     await peg.trigger('keydown', { key: 'Escape' })
-    expect(wrapper.find('.reason').text()).not.toContain('Let go to keep it')
+    expect(wrapper.find('.reason').text()).not.toContain('Let go or press Enter')
     await peg.trigger('keydown', { key: 'ArrowLeft' })
     await peg.trigger('keydown', { key: 'Enter' })
     await vi.waitFor(() => expect(pin).toHaveBeenCalledTimes(1))

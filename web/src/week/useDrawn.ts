@@ -1,7 +1,7 @@
 import { ref, watch, type Ref } from 'vue'
 import type { ActivityForm, DayView } from '@/api/types'
 import { clockOf, snapped } from './shown'
-import { useFollowed } from './useFollowed'
+import { useFollowed } from '@/parts/useFollowed'
 import type { WeekState } from './useWeek'
 
 /** Something new, drawn on a free stretch of a day. */

@@ -1,9 +1,10 @@
+import { useEventListener } from '@vueuse/core'
 import { nextTick, type Ref } from 'vue'
 import type { DayBlockView, DayView, PegView } from '@/api/types'
 import { STEP_MINUTES, clockOf, snapped } from './shown'
 import { movable } from './chosen'
 import type { Move, WeekState } from './useWeek'
-import { useFollowed } from './useFollowed'
+import { useFollowed } from '@/parts/useFollowed'
 
 /** Sessions and blocks of a week moved by hand and by keyboard. */
 export function useMoving(
@@ -52,22 +53,29 @@ export function useMoving(
     if (block) grab({ kind: 'block', day: d, block }, block.startHour, event)
   }
 
-  /** On another day it is another element of the page, which the keys have to go to. */
+  /** Moved, it can be another element of the page, which the keys have to go to. */
   async function holdOn(date: string, move: Move, hour: number) {
     await week.hold(move, hour, date)
     await nextTick()
+    if (!week.held.value) return
     const id = move.kind === 'block' ? move.block.id : move.peg.lineId
     drawing.value
       ?.querySelector<SVGGElement>(`[data-date="${date}"] [data-id="${CSS.escape(id ?? '')}"]`)
       ?.focus()
   }
+  /** While it is redrawn, what is held can lose the focus; the keys are still meant for it. */
+  useEventListener('keydown', (event) => {
+    const held = week.held.value
+    if (held && event.target === document.body) arrows(held.move, held.hour, event)
+  })
   function arrows(move: Move, at: number, event: KeyboardEvent) {
     const held = week.held.value
     const by = { ArrowLeft: -STEP_MINUTES, ArrowRight: STEP_MINUTES }[event.key]
     const down = { ArrowUp: -1, ArrowDown: 1 }[event.key]
     if (by) {
       event.preventDefault()
-      void week.hold(held?.move ?? move, snapped((held?.hour ?? at) + by / 60), held?.date)
+      const date = held?.date ?? move.day.date
+      void holdOn(date, held?.move ?? move, snapped((held?.hour ?? at) + by / 60))
     } else if (down) {
       event.preventDefault()
       const now = days.value.findIndex((d) => d.date === (held?.date ?? move.day.date))

@@ -127,6 +127,40 @@ describe('the week', () => {
     expect(week.notice.value).toBe('Left out; it is not owed.')
   })
 
+  it('puts what gave way back where it was, too', async () => {
+    const other = aPeg({ lineId: 'reach', startsAt: '08:00:00', startHour: 8 })
+    const aside = aPeg({ lineId: 'reach', startsAt: '09:00:00', startHour: 9 })
+    const before = aWeek([aDay({ pegs: [peg, other] })])
+    const after = aWeek([aDay({ pegs: [aPeg({ startsAt: '08:15:00', pinned: true }), aside] })])
+    const aloneBack = aWeek([aDay({ pegs: [peg, aside] })])
+    const ask = vi.spyOn(api, 'week').mockResolvedValue(before)
+    const pin = vi.spyOn(api, 'pinSessions').mockResolvedValue(after)
+    const week = await open()
+    ask.mockResolvedValue(after)
+    await week.pin('2026-11-30', peg, '08:15')
+    ask.mockResolvedValue(aloneBack)
+    await week.undo()
+    expect(pin).toHaveBeenLastCalledWith('c', '2026-11-30', [
+      { lineId: 'reach', date: '2026-11-30', startsAt: '08:00', pinned: false, skipped: false },
+    ])
+  })
+
+  it('does again what was undone, until something else is done', async () => {
+    const pin = vi.spyOn(api, 'pinSessions').mockResolvedValue(would())
+    const week = await open()
+    await week.pin('2026-11-30', peg, '08:15')
+    expect(week.canRedo.value).toBe(false)
+    await week.undo()
+    expect(week.canRedo.value).toBe(true)
+    await week.redo()
+    expect(pin).toHaveBeenLastCalledWith('c', '2026-11-30', [
+      expect.objectContaining({ startsAt: '08:15', pinned: true }),
+    ])
+    await week.undo()
+    await week.skip('2026-11-30', peg)
+    expect(week.canRedo.value).toBe(false)
+  })
+
   it('says why something could not be kept and shows the week as it is', async () => {
     vi.spyOn(api, 'previewWeek').mockResolvedValue(would())
     vi.spyOn(api, 'saveBlock').mockRejectedValue(

@@ -13,10 +13,27 @@ export type Move =
   | { readonly kind: 'block'; readonly day: DayView; readonly block: DayBlockView }
   | { readonly kind: 'session'; readonly day: DayView; readonly peg: PegView }
 
+/** What was done: its words, and the way back. */
 interface Undone {
   readonly text: string
   readonly run: () => Promise<unknown>
 }
+
+/** What was done, and what to do to have it again. */
+interface Step extends Undone {
+  readonly what: () => Promise<Undone>
+  readonly before: WeekView | undefined
+}
+
+const keyOf = (it: { date: string; peg: PegView }) => `${it.date} ${it.peg.lineId}`
+
+/** The free sessions of a week that are still ahead, each with its day. */
+const ahead = (week: WeekView | undefined) =>
+  (week?.days ?? []).flatMap((day) =>
+    day.pegs
+      .filter((peg) => peg.lineId !== null && (peg.state === 'PLANNED' || peg.state === 'MOVED'))
+      .map((peg) => ({ date: day.date, peg })),
+  )
 
 /**
  * A week with what would be if something moved. While something is held, the server says what gives
@@ -26,7 +43,8 @@ export function useWeek(clientId: string, date: Readonly<Ref<string>>) {
   const loaded = useAsked(() => queries.week(clientId, date.value))
   const preview = shallowRef<WeekView | null>(null)
   const held = shallowRef<{ move: Move; hour: number; date: string } | null>(null)
-  const undos = shallowRef<readonly Undone[]>([])
+  const undos = shallowRef<readonly Step[]>([])
+  const redos = shallowRef<readonly Step[]>([])
   const notice = ref('')
   const error = ref('')
   let latest = 0
@@ -71,13 +89,13 @@ export function useWeek(clientId: string, date: Readonly<Ref<string>>) {
     preview.value = null
   }
 
-  /** Does something that can be undone; the week that is answered is shown at once. */
-  async function attempt(what: () => Promise<Undone>) {
+  async function take(what: () => Promise<Undone>) {
     error.value = ''
     notice.value = ''
+    const before = loaded.data.value
     try {
       const undone = await what()
-      undos.value = [...undos.value, undone]
+      undos.value = [...undos.value, { ...undone, what, before }]
       notice.value = undone.text
     } catch (e) {
       error.value = sentenceOf(e)
@@ -85,6 +103,16 @@ export function useWeek(clientId: string, date: Readonly<Ref<string>>) {
     await loaded.reload()
     letGo()
   }
+
+  /** Does something that can be undone; the week that is answered is shown at once. */
+  async function attempt(what: () => Promise<Undone>) {
+    redos.value = []
+    await take(what)
+  }
+
+  /** The version that a block has by now, after what was done and undone since. */
+  const versionOf = (id: string) =>
+    loaded.data.value?.days.flatMap((d) => d.blocks).find((b) => b.id === id)?.version ?? 0
 
   /** Keeps what is held where it is. */
   async function keep() {
@@ -99,19 +127,21 @@ export function useWeek(clientId: string, date: Readonly<Ref<string>>) {
       return
     }
     const { block, day } = now.move
-    const form = {
-      ...blockForm(block, now.date),
-      startsAt: time,
-      endsAt: clockOf(now.hour + block.endHour - block.startHour),
-    }
+    const asShown = blockForm(block, now.date)
     await attempt(async () => {
+      const form = {
+        ...asShown,
+        version: Math.max(asShown.version, versionOf(block.id)),
+        startsAt: time,
+        endsAt: clockOf(now.hour + block.endHour - block.startHour),
+      }
       const saved = await api.saveBlock(clientId, block.id, form)
       return {
         text: `${block.title} is ${now.date === day.date ? '' : `on ${longDate(now.date)}, `}${form.startsAt} to ${form.endsAt} now.`,
         run: () =>
           api.saveBlock(clientId, block.id, {
             ...form,
-            version: saved.block.version,
+            version: Math.max(saved.block.version, versionOf(block.id)),
             date: day.date,
             startsAt: toMinute(block.startsAt),
             endsAt: toMinute(block.endsAt),
@@ -216,6 +246,21 @@ export function useWeek(clientId: string, date: Readonly<Ref<string>>) {
       }
     })
 
+  /** What gave way to a step goes back as well, each session to where it was before. */
+  async function putBack(before: WeekView | undefined) {
+    const now = new Map(ahead(loaded.data.value).map((it) => [keyOf(it), it.peg.startsAt]))
+    const elsewhere = ahead(before).filter((it) => now.get(keyOf(it)) !== it.peg.startsAt)
+    const first = elsewhere[0]
+    if (!first) return
+    loaded.set(
+      await api.pinSessions(
+        clientId,
+        first.date,
+        elsewhere.map((it) => asItWas(it.date, it.peg)),
+      ),
+    )
+  }
+
   async function undo() {
     const last = undos.value.at(-1)
     if (!last) return
@@ -223,11 +268,21 @@ export function useWeek(clientId: string, date: Readonly<Ref<string>>) {
     error.value = ''
     try {
       await last.run()
+      await loaded.reload()
+      await putBack(last.before)
+      redos.value = [...redos.value, last]
       notice.value = 'As it was before.'
     } catch (e) {
-      error.value = (e as Error).message
+      error.value = sentenceOf(e)
     }
     await loaded.reload()
+  }
+
+  async function redo() {
+    const next = redos.value.at(-1)
+    if (!next) return
+    redos.value = redos.value.slice(0, -1)
+    await take(next.what)
   }
 
   return {
@@ -239,6 +294,7 @@ export function useWeek(clientId: string, date: Readonly<Ref<string>>) {
     notice,
     error,
     canUndo: computed(() => undos.value.length > 0),
+    canRedo: computed(() => redos.value.length > 0),
     hold,
     letGo,
     keep,
@@ -249,6 +305,7 @@ export function useWeek(clientId: string, date: Readonly<Ref<string>>) {
     draw,
     takeOutBusy,
     undo,
+    redo,
     reload: loaded.reload,
   }
 }

@@ -73,7 +73,7 @@ class WeekIT {
         .moveByOffset(-24, 0)
         .perform();
     browser.until("it says what moves", () -> side().contains("Strength, Mon 09:50 to"));
-    assertThat(side()).contains("Let go to keep it");
+    assertThat(side()).contains("Let go or press Enter");
     new Actions(browser.driver()).release().perform();
     browser.until("it is kept", () -> !labels(".block[role=button]").get(0).equals(before));
     browser.sees("Study is ");
@@ -92,7 +92,7 @@ class WeekIT {
     String before = session.getAttribute("aria-label");
     browser.run("arguments[0].focus()", session);
     browser.keys(Keys.ARROW_LEFT, Keys.ARROW_LEFT, Keys.ARROW_LEFT);
-    browser.until("it says what would be", () -> side().contains("Let go to keep it"));
+    browser.until("it says what would be", () -> side().contains("Let go or press Enter"));
     browser.keys(Keys.ENTER);
     browser.sees("Pinned at ");
     browser.until("it moved", () -> !labels(".peg[aria-label^='Recovery']").get(0).equals(before));
@@ -181,7 +181,7 @@ class WeekIT {
     String drawn = labels(".block[role=button]").get(0);
     browser.run("arguments[0].focus()", browser.find(".block[role=button]"));
     browser.keys(Keys.ARROW_DOWN);
-    browser.until("it is held", () -> side().contains("Let go to keep it"));
+    browser.until("it is held", () -> side().contains("Let go or press Enter"));
     browser.keys(Keys.ENTER);
     browser.sees("Practice is on Wednesday ");
     assertThat(labels(".block[role=button]")).containsExactly(drawn);

@@ -239,6 +239,18 @@ class BlockTest {
   }
 
   @Test
+  void theSamePracticeDayIsNotPlacedTwice(RunningServer server) {
+    OneClient one = OneClient.takeIn(server);
+    Map<String, Object> form =
+        practiceDay(Practice.firstActivity(one.client()), null, List.of("Scales"));
+    one.sent("POST", "/practice-days", form);
+    Answer again = one.send("POST", "/practice-days", form);
+    assertThat(again.status()).isEqualTo(400);
+    assertThat(again.body()).contains("startsAt", "stands there already");
+    assertThat(one.get("/day?date=" + MONDAY).get("blocks")).hasSize(2);
+  }
+
+  @Test
   void aPracticeDayBecomesBlocksWithItsBreaks(RunningServer server) {
     OneClient one = OneClient.takeIn(server);
     JsonNode made =

@@ -67,6 +67,13 @@ public class BlockBook {
     return write(new Block().of(client, Block.class), content);
   }
 
+  /** Whether the same activity stands at the same time already. */
+  boolean stands(ClientFile client, BlockContent content) {
+    DayTime time = content.time();
+    return blocks.existsByClientIdAndActivityIdAndDateAndStartsAtAndEndsAt(
+        client.id(), content.activity().id(), time.date(), time.startsAt(), time.endsAt());
+  }
+
   /**
    * Puts blocks into several days.
    *

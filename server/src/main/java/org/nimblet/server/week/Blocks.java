@@ -1,6 +1,7 @@
 package org.nimblet.server.week;
 
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -11,6 +12,9 @@ interface Blocks extends JpaRepository<Block, UUID> {
   Optional<Block> findByIdAndClientId(UUID id, UUID clientId);
 
   List<Block> findBySeriesIdAndDateGreaterThanEqualOrderByDateAsc(UUID seriesId, LocalDate from);
+
+  boolean existsByClientIdAndActivityIdAndDateAndStartsAtAndEndsAt(
+      UUID clientId, UUID activityId, LocalDate date, LocalTime startsAt, LocalTime endsAt);
 
   List<Block> findByClientIdAndIdIn(UUID clientId, Collection<UUID> ids);
 }
