@@ -12,7 +12,7 @@ defineEmits<{ send: []; leave: [] }>()
       <BButton type="submit" :variant="forGood ? 'outline-danger' : 'primary'" :disabled="busy">{{
         button
       }}</BButton>
-      <BButton variant="link" @click="$emit('leave')">Leave it</BButton>
+      <BButton variant="link" @click="$emit('leave')">Cancel</BButton>
     </p>
   </form>
 </template>

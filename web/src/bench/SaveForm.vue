@@ -21,7 +21,7 @@ const title = defineModel<string>({ required: true })
     <BButton v-if="known" variant="outline-secondary" :disabled="busy" @click="emit('another')"
       >Save as another</BButton
     >
-    <BButton variant="link" @click="emit('leave')">Leave it</BButton>
+    <BButton variant="link" @click="emit('leave')">Cancel</BButton>
     <p v-if="broken.length" class="broken" role="status">
       <StateMark state="WARN" />It is kept as it is, with what the rules say against it:
       {{ broken.join(', ') }}.

@@ -38,7 +38,7 @@ async function invite() {
       <p v-if="message" class="message" role="alert">{{ message }}</p>
       <p class="side-by-side">
         <BButton type="submit" variant="primary" size="sm" :disabled="busy">Invite</BButton>
-        <BButton variant="link" size="sm" @click="open = false">Leave it</BButton>
+        <BButton variant="link" size="sm" @click="open = false">Cancel</BButton>
       </p>
     </form>
     <HandedLink v-if="made" :made="made" />

@@ -53,7 +53,7 @@ async function gone(what: () => Promise<unknown>) {
         <BButton type="submit" variant="outline-danger" size="sm" :disabled="busy"
           >Delete {{ name }}</BButton
         >
-        <BButton variant="link" size="sm" @click="deleting = false">Leave it</BButton>
+        <BButton variant="link" size="sm" @click="deleting = false">Cancel</BButton>
       </p>
     </form>
   </section>

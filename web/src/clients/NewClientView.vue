@@ -44,7 +44,7 @@ async function save() {
       <p v-if="message" class="message" role="alert">{{ message }}</p>
       <p class="side-by-side">
         <BButton type="submit" variant="primary" :disabled="busy">Go on</BButton>
-        <RouterLink to="/clients">Leave it</RouterLink>
+        <RouterLink to="/clients">Cancel</RouterLink>
       </p>
     </form>
   </main>

@@ -194,7 +194,7 @@ const BOTH: { value: Side; text: string }[] = [
           :disabled="busy || !what || Boolean(condition?.hasPlace && !place)"
           >Note it</BButton
         >
-        <BButton size="sm" variant="link" @click="adding = false">Leave it</BButton>
+        <BButton size="sm" variant="link" @click="adding = false">Cancel</BButton>
       </p>
     </form>
   </section>

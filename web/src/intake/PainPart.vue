@@ -37,7 +37,7 @@ type Since = PainCourse | 'DAY'
 const SINCE = computed<readonly { value: Since; label: string }[]>(() => [
   { value: 'NEW', label: 'New' },
   { value: 'STEADY', label: `Steady, ${props.health.steadyDays} days or more` },
-  { value: 'DAY', label: 'Since a day' },
+  { value: 'DAY', label: 'Since a certain day' },
 ])
 const place = ref<{ side: Side; region: Region } | null>(null)
 const level = ref<number | null>(null)
@@ -141,7 +141,7 @@ async function tell() {
         <BButton variant="primary" :disabled="level === null || busy" @click="tell"
           >Note it</BButton
         >
-        <BButton variant="link" @click="place = null">Leave it</BButton>
+        <BButton variant="link" @click="place = null">Cancel</BButton>
       </p>
       <p v-if="error" class="error" role="alert">{{ error }}</p>
     </div>

@@ -150,7 +150,7 @@ const clear = (id: string) => attempt(() => api.clearSign(props.clientId, id, to
               <BButton type="submit" size="sm" variant="primary" :disabled="busy || !told.trim()"
                 >This clears the sign</BButton
               >
-              <BButton size="sm" variant="link" @click="clearing = null">Leave it</BButton>
+              <BButton size="sm" variant="link" @click="clearing = null">Cancel</BButton>
             </p>
           </form>
         </div>
@@ -177,7 +177,7 @@ const clear = (id: string) => attempt(() => api.clearSign(props.clientId, id, to
               :disabled="busy || !side || !regions.length"
               >It is there</BButton
             >
-            <BButton size="sm" variant="link" @click="asking = null">Leave it</BButton>
+            <BButton size="sm" variant="link" @click="asking = null">Cancel</BButton>
           </p>
         </form>
       </li>

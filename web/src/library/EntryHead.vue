@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { ref } from 'vue'
 import type { ExerciseView } from '@/api/types'
 import StateMark from '@/parts/StateMark.vue'
 import KindLetter from '@/tape/KindLetter.vue'
@@ -15,6 +16,8 @@ defineProps<{
 }>()
 const emit = defineEmits<{ restore: []; archive: []; remove: [] }>()
 
+/** It cannot be brought back, so it is asked once more. */
+const deleting = ref(false)
 const print = () => window.print()
 </script>
 
@@ -53,7 +56,13 @@ const print = () => window.print()
           <BButton v-else size="sm" variant="outline-secondary" @click="emit('archive')"
             >Put away</BButton
           >
-          <BButton size="sm" variant="link" @click="emit('remove')">Delete</BButton>
+          <template v-if="deleting">
+            <BButton size="sm" variant="outline-danger" @click="emit('remove')"
+              >Delete it for good</BButton
+            >
+            <BButton size="sm" variant="link" @click="deleting = false">Cancel</BButton>
+          </template>
+          <BButton v-else size="sm" variant="link" @click="deleting = true">Delete</BButton>
         </template>
       </div>
     </div>

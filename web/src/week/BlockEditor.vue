@@ -138,7 +138,7 @@ const warmUpOf = (block: DayBlockView): PegView | undefined =>
         <BButton v-if="repeats" variant="outline-secondary" :disabled="busy" @click="saveFollowing"
           >Save this and following</BButton
         >
-        <BButton variant="link" @click="close">Leave it</BButton>
+        <BButton variant="link" @click="close">Cancel</BButton>
         <BButton
           v-if="editing"
           class="push"

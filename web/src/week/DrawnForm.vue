@@ -29,7 +29,7 @@ const drawnAs = defineModel<string>({ required: true })
     />
     <p class="side-by-side">
       <BButton type="submit" variant="primary">Put in the day</BButton>
-      <BButton variant="link" @click="emit('leave')">Leave it</BButton>
+      <BButton variant="link" @click="emit('leave')">Cancel</BButton>
     </p>
   </form>
 </template>

@@ -164,7 +164,7 @@ describe('what is drawn', () => {
     expect(form.text()).toContain('17:30–18:15')
     expect(form.findAll('option').map((o) => o.text())).toEqual(['Busy'])
     await form.trigger('submit')
-    await named(form, 'Leave it')?.trigger('click')
+    await named(form, 'Cancel')?.trigger('click')
     expect([form.emitted('put')?.length, form.emitted('leave')?.length]).toEqual([1, 1])
   })
 

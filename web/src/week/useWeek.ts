@@ -118,6 +118,8 @@ export function useWeek(clientId: string, date: Readonly<Ref<string>>) {
   async function keep() {
     const now = held.value
     if (!now) return
+    // What is still asked would be answered from the week as it is after this.
+    latest++
     const time = clockOf(now.hour)
     if (now.move.kind === 'session') {
       const { peg, day } = now.move

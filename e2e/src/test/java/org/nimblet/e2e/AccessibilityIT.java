@@ -102,7 +102,7 @@ class AccessibilityIT {
     browser.press("Change");
     browser.find("form.edit");
     check("block editor");
-    browser.press("Leave it");
+    browser.press("Cancel");
     browser.press("Log");
     browser.find("article");
     check("log");

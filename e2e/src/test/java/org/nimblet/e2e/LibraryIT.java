@@ -192,6 +192,7 @@ class LibraryIT {
     browser.sees("no longer offered");
     browser.press("Offer it again");
     browser.press("Delete");
+    browser.press("Delete it for good");
     browser.isAt("/library");
   }
 

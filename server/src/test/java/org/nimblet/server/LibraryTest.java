@@ -171,7 +171,7 @@ class LibraryTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "/title | '' | title | Up to 42 characters.",
+        "/title | '' | title | A title, up to 42 characters.",
         "/title | A title that is far too long for the stage of the player | title | Up to 42",
         "/intensity | 9 | intensity | 1 to 5.",
         "/doses/0/text | a while | doses[0].text | could not be read",

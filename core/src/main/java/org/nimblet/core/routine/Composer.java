@@ -75,6 +75,33 @@ public final class Composer {
         attempt.selection().orElseThrow().value());
   }
 
+  /**
+   * A request in which some exercises are pinned at their usual dose: each that no gate closes, in
+   * the order given, as long as there is time.
+   *
+   * @param required the exercises by identifier; unknown ones are passed over
+   */
+  public RoutineRequest requiring(RoutineRequest request, List<String> required) {
+    List<Exercise> open =
+        required.stream()
+            .flatMap(id -> library.find(id).stream())
+            .filter(
+                exercise -> Gate.closedFor(exercise, Gate.FOR_THE_COACH, plan, request).isEmpty())
+            .toList();
+    Options options = new Options(plan, request, open);
+    List<Step> pinned = new ArrayList<>(request.pinned());
+    for (Exercise exercise : open) {
+      options.of(exercise).stream()
+          .min(Comparator.comparing(option -> Math.abs(option.choice().level() - 100)))
+          .map(Option::step)
+          .ifPresent(pinned::add);
+      if (refusedPins(request.withPinned(pinned)).isPresent()) {
+        pinned.remove(pinned.size() - 1);
+      }
+    }
+    return request.withPinned(pinned);
+  }
+
   /** The choice behind a routine, for comparison with other solvers. */
   SelectionProblem problem(RoutineRequest request) {
     return attempts.attempt(attempts.asked(request, List.of()), Map.of(), 0).problem();

@@ -52,7 +52,8 @@ final class DayChoices {
       if (line.mayBeOn(day.date()) && anchor.isPresent() && !there && day.isNotOver()) {
         Long agreed = request.agreed().get(key);
         boolean missed = request.missed().contains(key);
-        if (!missed) {
+        boolean otherIsThere = fixed.stream().anyMatch(f -> line.givesWayTo(f.key().lineId()));
+        if (!missed && !otherIsThere) {
           choices.add(
               new Choice(
                   line,
@@ -196,7 +197,7 @@ final class DayChoices {
    * left out; the cost is the largest number if they cannot all be placed.
    */
   Best best(int spacedSet) {
-    int daily = (1 << choices.size()) - 1 & ~spaced();
+    int daily = (1 << choices.size()) - 1 & ~spaced() & ~givingWayTo(spacedSet);
     long least = NONE;
     int bestSet = spacedSet;
     for (int with = daily; ; with = with - 1 & daily) {
@@ -219,11 +220,27 @@ final class DayChoices {
     }
   }
 
+  /** What has nothing to do on a day with these lines. */
+  private int givingWayTo(int set) {
+    int giving = 0;
+    for (int i = 0; i < choices.size(); i++) {
+      for (int other = 0; other < choices.size(); other++) {
+        boolean there = (set >> other & 1) == 1;
+        if (there && choices.get(i).line().givesWayTo(choices.get(other).line().id())) {
+          giving |= 1 << i;
+        }
+      }
+    }
+    return giving;
+  }
+
   private long leftOut(int set) {
     long cost = 0;
+    int giving = givingWayTo(set);
     for (int i = 0; i < choices.size(); i++) {
       if ((set >> i & 1) == 0) {
-        cost += choices.get(i).wanted() ? Cost.ONE_UNMET : 0;
+        boolean owed = choices.get(i).wanted() && (giving >> i & 1) == 0;
+        cost += owed ? Cost.ONE_UNMET : 0;
         cost += choices.get(i).agreed().isPresent() ? Cost.ONE_MOVED : 0;
       }
     }

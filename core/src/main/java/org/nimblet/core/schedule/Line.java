@@ -62,6 +62,9 @@ public record Line(
     }
   }
 
+  /** On every day on which another line has no session. */
+  public record BetweenSessionsOf(String lineId) implements Often {}
+
   /** Every second day: four times in one week, three in the next. */
   public record EverySecondDay() implements Often {}
 
@@ -99,7 +102,12 @@ public record Line(
   }
 
   boolean spaced() {
-    return !(often instanceof Daily);
+    return often instanceof TimesAWeek || often instanceof EverySecondDay;
+  }
+
+  /** Whether it gives way on the days of another line. */
+  boolean givesWayTo(String lineId) {
+    return often instanceof BetweenSessionsOf between && between.lineId().equals(lineId);
   }
 
   boolean sharesTissueWith(Line other) {

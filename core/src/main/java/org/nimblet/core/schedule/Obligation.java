@@ -23,6 +23,7 @@ import org.nimblet.core.schedule.Anchor.PartOfDay;
  * @param anchor where in the day a free-standing session belongs
  * @param heavy whether it is heavy strengthening, which needs a day of rest between
  * @param notOn days of the week that are left free
+ * @param contents what its sessions are made of
  */
 public record Obligation(
     String id,
@@ -31,7 +32,8 @@ public record Obligation(
     Frequency frequency,
     Anchor anchor,
     boolean heavy,
-    Set<DayOfWeek> notOn) {
+    Set<DayOfWeek> notOn,
+    Contents contents) {
 
   private static final int LONGEST = 60;
 
@@ -51,6 +53,7 @@ public record Obligation(
     ONCE_A_WEEK("once a week"),
     TWICE_A_WEEK("twice a week"),
     THREE_A_WEEK("three times a week"),
+    BETWEEN_STRENGTH("on the days without strength"),
     BY_PAIN("as often as pain allows");
 
     private final String words;
@@ -81,7 +84,8 @@ public record Obligation(
   /**
    * Checks the numbers and copies the set.
    *
-   * @throws IllegalArgumentException if the length is out of range, or heavy work would be daily
+   * @throws IllegalArgumentException if the length is out of range, heavy work would be daily, or
+   *     the contents do not go with the frequency
    */
   public Obligation {
     notOn = Set.copyOf(notOn);
@@ -93,6 +97,18 @@ public record Obligation(
       throw new IllegalArgumentException(
           "heavy strengthening needs a day of rest between and cannot be %s; every second day is the most"
               .formatted(frequency.words()));
+    }
+    if (frequency == Frequency.BETWEEN_STRENGTH && purpose == Purpose.STRENGTH) {
+      throw new IllegalArgumentException(
+          "strength cannot come on the days without strength; every second day and daily can");
+    }
+    if (frequency == Frequency.BEFORE_BLOCKS && !contents.equals(Contents.ANEW)) {
+      throw new IllegalArgumentException(
+          "what comes before a block is composed for that block, so it holds nothing of its own");
+    }
+    if (frequency.attached() && contents instanceof Contents.Kept) {
+      throw new IllegalArgumentException(
+          "a routine of the shelf has its own length, so it needs a session that stands free");
     }
   }
 
@@ -121,6 +137,11 @@ public record Obligation(
     };
   }
 
+  /** Whether a line is one of its own; morning and night are two. */
+  public boolean hasLine(String lineId) {
+    return lineId.equals(id) || lineId.startsWith(id + ":");
+  }
+
   /** The most lines it can come to, whatever the pain: two where it may be morning and night. */
   public int mostLines() {
     if (frequency.attached()) {
@@ -135,6 +156,7 @@ public record Obligation(
   public boolean maySpace() {
     return !frequency.attached()
         && frequency != Frequency.DAILY
+        && frequency != Frequency.BETWEEN_STRENGTH
         && frequency != Frequency.MORNING_AND_NIGHT;
   }
 
@@ -144,8 +166,9 @@ public record Obligation(
    *
    * @param from the first date
    * @param until the last date
+   * @param strength the lines of strength in the same programme, to come between
    */
-  public List<Line> lines(LocalDate from, LocalDate until, PainDose dose) {
+  public List<Line> lines(LocalDate from, LocalDate until, PainDose dose, List<Line> strength) {
     Frequency often = frequency(dose);
     boolean forbidden = frequency == Frequency.BY_PAIN && dose.often() == PainDose.Often.NOT_AT_ALL;
     List<Line> lines = new ArrayList<>();
@@ -163,6 +186,12 @@ public record Obligation(
           case ONCE_A_WEEK -> new Line.TimesAWeek(1);
           case TWICE_A_WEEK -> new Line.TimesAWeek(2);
           case THREE_A_WEEK -> new Line.TimesAWeek(3);
+          case BETWEEN_STRENGTH ->
+              strength.stream()
+                  .filter(Line::spaced)
+                  .findFirst()
+                  .<Line.Often>map(line -> new Line.BetweenSessionsOf(line.id()))
+                  .orElse(new Line.Daily());
           default -> new Line.Daily();
         };
     boolean afterPlay =

@@ -76,7 +76,7 @@ final class PlanReasons {
     for (int d = 0; d < PlanRequest.WEEK; d++) {
       LocalDate date = request.days().get(first + d).date();
       for (Choice choice : days.get(d).choices()) {
-        if (choice.wanted() && !isPlaced(choice.line(), date)) {
+        if (choice.wanted() && !isPlaced(choice.line(), date) && !givesWay(choice.line(), date)) {
           Optional<Hindrance> hindrance = hindrance(choice.line(), List.of(d));
           found.add(
               new Unmet(
@@ -111,6 +111,12 @@ final class PlanReasons {
           }
         });
     return found;
+  }
+
+  private boolean givesWay(Line line, LocalDate date) {
+    return placed.stream()
+        .filter(session -> session.key().date().equals(date))
+        .anyMatch(session -> line.givesWayTo(session.key().lineId()));
   }
 
   private static String day(LocalDate date) {

@@ -69,7 +69,12 @@ public record ProgrammeTemplate(
             .map(where -> PartOfDay.valueOf(constant(where)))
             .orElse(PartOfDay.EVENING),
         Boolean.TRUE.equals(fields.get("heavy")),
-        Set.of());
+        Set.of(),
+        new Contents.Composed(
+            fields.get("with") instanceof List<?> with
+                ? with.stream().map(Object::toString).toList()
+                : List.of(),
+            Optional.ofNullable(fields.get("theme")).map(Object::toString)));
   }
 
   private static String constant(Object name) {

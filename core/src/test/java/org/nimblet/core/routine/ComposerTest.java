@@ -322,6 +322,35 @@ class ComposerTest {
     }
   }
 
+  /** What a programme requires is there whenever it may be done; otherwise there is a reason. */
+  @Test
+  void whatIsRequiredIsInItOrSaysWhyNot() {
+    Composer composer = new Composer(LIBRARY, Purpose.REACH);
+    List<String> required = List.of("ten-pairs-opened", "widening-two-note-stretch");
+    int with = 0;
+    for (int seed = 0; seed < 200; seed++) {
+      RoutineRequest asked =
+          new RequestGenerator(seed).request(LIBRARY, Purpose.REACH).withBudget(540);
+      Composition composition = composer.compose(composer.requiring(asked, required));
+      Set<String> there =
+          composition instanceof Composed composed
+              ? composed.steps().stream().map(s -> s.exercise().id()).collect(Collectors.toSet())
+              : Set.of();
+      for (String id : required) {
+        Exercise exercise = LIBRARY.find(id).orElseThrow();
+        boolean open =
+            Gate.closedFor(exercise, Gate.FOR_THE_COACH, PurposePlan.of(Purpose.REACH), asked)
+                .isEmpty();
+        if (composition instanceof Composed composed && !there.contains(id)) {
+          assertThat(composed.rejections()).anyMatch(r -> r.exercise().equals(exercise));
+        }
+        assertThat(there.contains(id) && !open).as("seed %d: %s past a gate", seed, id).isFalse();
+        with += there.contains(id) ? 1 : 0;
+      }
+    }
+    assertThat(with).isGreaterThan(50);
+  }
+
   @Test
   void pinnedStepsStayAndCountInTheirPhase() {
     Exercise stretch = LIBRARY.find("crossed-threaded-clasp").orElseThrow();

@@ -10,15 +10,20 @@ import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.nimblet.core.exercise.ExerciseLibrary;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.routine.Pain.Course;
 import org.nimblet.core.routine.PainDose;
+import org.nimblet.core.routine.PurposePlan;
+import org.nimblet.core.routine.Theme;
 import org.nimblet.core.schedule.Anchor.PartOfDay;
 import org.nimblet.core.schedule.Obligation.Frequency;
 import org.nimblet.core.schedule.PlanRequest.Limits;
@@ -30,11 +35,23 @@ class ProgrammeTest {
 
   private static Obligation obligation(Frequency frequency, boolean heavy) {
     return new Obligation(
-        "o", Purpose.STRENGTH, 10, frequency, PartOfDay.EVENING, heavy, Set.of(DayOfWeek.SUNDAY));
+        "o",
+        frequency == Frequency.BETWEEN_STRENGTH ? Purpose.RECOVERY : Purpose.STRENGTH,
+        10,
+        frequency,
+        PartOfDay.EVENING,
+        heavy,
+        Set.of(DayOfWeek.SUNDAY),
+        Contents.ANEW);
+  }
+
+  private static Obligation recovery(Frequency frequency, Contents contents) {
+    return new Obligation(
+        "r", Purpose.RECOVERY, 8, frequency, PartOfDay.BEDTIME, false, Set.of(), contents);
   }
 
   private static List<Line> lines(Obligation obligation, PainDose dose) {
-    return obligation.lines(MONDAY, MONDAY.plusWeeks(6), dose);
+    return obligation.lines(MONDAY, MONDAY.plusWeeks(6), dose, List.of());
   }
 
   /** The table of PRACTICE section 5; 2–3 steady and 5–6 new are common practice, no source. */
@@ -102,11 +119,22 @@ class ProgrammeTest {
     for (Obligation obligation : programme.obligations()) {
       lines.addAll(
           obligation.lines(
-              MONDAY, MONDAY.plusWeeks(programme.weeks()), PainDose.of(2, Course.STEADY)));
+              MONDAY,
+              MONDAY.plusWeeks(programme.weeks()),
+              PainDose.of(2, Course.STEADY),
+              List.copyOf(lines)));
     }
+    WeekPlan plan = WeekPlanner.plan(weeks(2, lines));
+    assertThat(plan.unmet()).isEmpty();
+    assertThat(plan.costs()).allMatch(cost -> cost.soft() == 0);
+    assertThat(programme.reviewWeeks()).isBetween(1, programme.weeks());
+    assertThat(programme.aim()).endsWith(".");
+  }
+
+  private static PlanRequest weeks(int weeks, List<Line> lines) {
     List<PlanDay> days =
         MONDAY
-            .datesUntil(MONDAY.plusWeeks(2))
+            .datesUntil(MONDAY.plusWeeks(weeks))
             .map(
                 date ->
                     PlanDay.of(
@@ -119,14 +147,8 @@ class ProgrammeTest {
                         List.of(),
                         MONDAY.atStartOfDay(ZoneOffset.UTC).toInstant()))
             .toList();
-    WeekPlan plan =
-        WeekPlanner.plan(
-            new PlanRequest(
-                days, false, lines, List.of(), Map.of(), Set.of(), Map.of(), Limits.USUAL));
-    assertThat(plan.unmet()).isEmpty();
-    assertThat(plan.costs()).allMatch(cost -> cost.soft() == 0);
-    assertThat(programme.reviewWeeks()).isBetween(1, programme.weeks());
-    assertThat(programme.aim()).endsWith(".");
+    return new PlanRequest(
+        days, false, lines, List.of(), Map.of(), Set.of(), Map.of(), Limits.USUAL);
   }
 
   private static PlanDay.ActivityTime block(LocalDate date, int from, int to) {
@@ -166,5 +188,80 @@ class ProgrammeTest {
             "reach",
             "independence",
             "return");
+  }
+
+  @Test
+  void whatComesBetweenHasTheDaysThatStrengthLeavesFree() {
+    List<Line> strength = lines(obligation(Frequency.THREE_A_WEEK, true), NO_PAIN);
+    Line between =
+        recovery(Frequency.BETWEEN_STRENGTH, Contents.ANEW)
+            .lines(MONDAY, MONDAY.plusWeeks(6), NO_PAIN, strength)
+            .get(0);
+    WeekPlan plan = WeekPlanner.plan(weeks(1, List.of(strength.get(0), between)));
+    Map<String, List<LocalDate>> days =
+        plan.sessions().stream()
+            .collect(
+                Collectors.groupingBy(
+                    session -> session.key().lineId(),
+                    Collectors.mapping(session -> session.key().date(), Collectors.toList())));
+    assertThat(days.get("o")).hasSize(3);
+    assertThat(days.get("r")).hasSize(4).doesNotContainAnyElementsOf(days.get("o"));
+    assertThat(plan.unmet()).isEmpty();
+  }
+
+  @Test
+  void whatComesBetweenIsDailyWithoutStrengthToComeBetween() {
+    assertThat(lines(recovery(Frequency.BETWEEN_STRENGTH, Contents.ANEW), NO_PAIN))
+        .extracting(Line::often)
+        .containsExactly(new Line.Daily());
+  }
+
+  @Test
+  void contentsGoWithTheFrequency() {
+    Contents kept = new Contents.Kept("squeezes", 3);
+    Contents with = new Contents.Composed(List.of("ten-pairs-opened"), Optional.empty());
+    assertThat(recovery(Frequency.DAILY, kept).contents()).isEqualTo(kept);
+    assertThat(recovery(Frequency.AFTER_BLOCKS, with).contents()).isEqualTo(with);
+    assertThatThrownBy(() -> recovery(Frequency.AFTER_BLOCKS, kept)).hasMessageContaining("shelf");
+    assertThatThrownBy(() -> recovery(Frequency.BEFORE_BLOCKS, with))
+        .hasMessageContaining("composed for that block");
+    assertThatThrownBy(
+            () ->
+                new Contents.Composed(List.of("a", "b", "c", "d", "e", "f", "g"), Optional.empty()))
+        .hasMessageContaining("at most 6");
+    assertThatThrownBy(() -> new Contents.Composed(List.of("a", "a"), Optional.empty()))
+        .hasMessageContaining("once");
+    assertThatThrownBy(() -> new Contents.Kept("a", 0)).hasMessageContaining("version (0)");
+  }
+
+  /** What a ready programme is named for is in it by name, and can be composed for it. */
+  @Test
+  void readyProgrammesCarryWhatTheyAreNamedFor() {
+    ExerciseLibrary library = ExerciseLibrary.shipped();
+    for (ProgrammeTemplate template : ProgrammeTemplate.all()) {
+      for (Obligation obligation : template.obligations()) {
+        Contents.Composed contents = (Contents.Composed) obligation.contents();
+        assertThat(contents.required())
+            .as(template.id())
+            .allSatisfy(
+                id ->
+                    assertThat(PurposePlan.of(obligation.purpose()))
+                        .as(id)
+                        .matches(plan -> plan.hasPlaceFor(library.find(id).orElseThrow())));
+        assertThat(contents.theme().stream())
+            .as(template.id())
+            .allMatch(t -> Theme.find(t).isPresent());
+      }
+    }
+    assertThat(required("trigger-endurance")).contains("trigger-on-the-trainer");
+    assertThat(required("reach")).contains("ten-pairs-opened", "widening-two-note-stretch");
+  }
+
+  private static List<String> required(String programme) {
+    return ProgrammeTemplate.all().stream()
+        .filter(template -> template.id().equals(programme))
+        .flatMap(template -> template.obligations().stream())
+        .flatMap(obligation -> ((Contents.Composed) obligation.contents()).required().stream())
+        .toList();
   }
 }

@@ -47,7 +47,8 @@ import org.nimblet.server.platform.InvalidFieldException.WrongField;
 /** An exercise as it is edited. Its rules are those of the core; only sizes are checked here. */
 record ExerciseForm(
     int baseVersion,
-    @NotBlank(message = "Up to 42 characters.") @Size(max = 42, message = "Up to 42 characters.")
+    @NotBlank(message = "A title, up to 42 characters.")
+        @Size(max = 42, message = "Up to 42 characters.")
         String title,
     @NotNull(message = "One of the kinds.") Kind kind,
     @NotBlank(message = TEXT) @Size(max = 400, message = TEXT) String purpose,

@@ -147,7 +147,7 @@ class Planner {
     Set<SessionKey> missed = new HashSet<>(standing.missed());
     notPlaced.stream()
         .filter(not -> not.date().isPresent())
-        .flatMap(not -> lines.stream().filter(line -> isOf(line, not.obligation())))
+        .flatMap(not -> lines.stream().filter(line -> not.obligation().hasLine(line.id())))
         .map(line -> new SessionKey(line.id(), today))
         .forEach(missed::add);
     List<Fixed> fixed = new ArrayList<>(standing.fixed());
@@ -189,11 +189,6 @@ class Planner {
       }
     }
     return found;
-  }
-
-  /** Morning and night are two lines of one obligation. */
-  private static boolean isOf(Line line, Obligation obligation) {
-    return line.id().equals(obligation.id()) || line.id().startsWith(obligation.id() + ":");
   }
 
   private static PlanDay planDay(

@@ -1,18 +1,27 @@
 package org.nimblet.server.programme;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Size;
 import java.util.List;
+import java.util.Optional;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.server.person.Person;
+import org.nimblet.server.platform.InvalidFieldException;
+import org.nimblet.server.programme.ProgrammeForms.ContentsAsked;
+import org.nimblet.server.programme.ProgrammeForms.ContentsView;
 import org.nimblet.server.programme.ProgrammeForms.ProgrammeChoices;
 import org.nimblet.server.programme.ProgrammeForms.ProgrammeForm;
 import org.nimblet.server.programme.ProgrammeForms.ProgrammeView;
+import org.nimblet.server.routine.RoutineViews.RoutineView;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -20,6 +29,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class ProgrammeController {
+
+  private static final int LONGEST_MINUTES = 60;
 
   private final ProgrammeService service;
 
@@ -44,6 +55,28 @@ class ProgrammeController {
   ProgrammeView save(
       @PathVariable("clientId") Person person, @Valid @RequestBody ProgrammeForm form) {
     return service.save(person, form);
+  }
+
+  /** What would be in a session of an obligation as it is written. */
+  @PostMapping("/clients/{clientId}/programme/contents")
+  ContentsView contents(
+      @PathVariable("clientId") Person person, @Valid @RequestBody ContentsAsked form) {
+    return service.look(person, form);
+  }
+
+  /** A routine for a planned session, composed as it begins: what was said last counts. */
+  @GetMapping("/clients/{clientId}/play/{purpose}/{minutes}")
+  RoutineView playNow(
+      @PathVariable("clientId") Person person,
+      @PathVariable Purpose purpose,
+      @PathVariable int minutes,
+      @RequestParam(required = false) @Size(max = 80, message = "A line of the plan.")
+          String line) {
+    if (minutes < 1 || minutes > LONGEST_MINUTES) {
+      throw new InvalidFieldException(
+          "minutes", "(%d) must be 1 to %d.".formatted(minutes, LONGEST_MINUTES));
+    }
+    return service.play(person, purpose, minutes, Optional.ofNullable(line));
   }
 
   /** Ends the programme; what was done under it stays in the log. */

@@ -12,6 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.routine.ClientFacts;
 import org.nimblet.core.routine.LineOfWork;
 import org.nimblet.core.routine.Pain;
@@ -46,6 +47,14 @@ class ProgrammeFiles {
       Limits limits,
       List<Obligation> obligations) {
 
+    /** The obligation that a session belongs to: by its line, or by how it is attached. */
+    Optional<Obligation> obligationOf(Purpose purpose, Optional<String> lineId) {
+      return obligations.stream()
+          .filter(o -> o.purpose() == purpose)
+          .filter(o -> lineId.isPresent() ? o.hasLine(lineId.get()) : o.frequency().attached())
+          .findFirst();
+    }
+
     /** Whether it holds on a date. */
     boolean holdsOn(LocalDate date) {
       return !date.isBefore(startsOn) && !date.isAfter(endsOn);
@@ -53,11 +62,18 @@ class ProgrammeFiles {
 
     /** What is planned of it; obligations of which nothing may be done have no lines. */
     List<Line> lines(Map<String, Work> works) {
+      List<Line> strength = new ArrayList<>();
+      for (Obligation obligation : obligations) {
+        Work work = works.get(obligation.id());
+        if (obligation.purpose() == Purpose.STRENGTH && work.forbidden().isEmpty()) {
+          strength.addAll(obligation.lines(startsOn, endsOn, work.dose(), List.of()));
+        }
+      }
       List<Line> lines = new ArrayList<>();
       for (Obligation obligation : obligations) {
         Work work = works.get(obligation.id());
         if (work.forbidden().isEmpty()) {
-          lines.addAll(obligation.lines(startsOn, endsOn, work.dose()));
+          lines.addAll(obligation.lines(startsOn, endsOn, work.dose(), strength));
         }
       }
       return lines;
@@ -166,6 +182,7 @@ class ProgrammeFiles {
         stored.frequency,
         stored.anchor.of(client),
         stored.heavy,
-        Set.copyOf(stored.notOn));
+        Set.copyOf(stored.notOn),
+        stored.contents.contents());
   }
 }

@@ -13,7 +13,9 @@ import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import org.nimblet.core.exercise.Purpose;
+import org.nimblet.core.schedule.Contents;
 import org.nimblet.core.schedule.Obligation.Frequency;
+import org.nimblet.server.routine.SessionContents;
 
 /** What goes over the wire about programmes. */
 public final class ProgrammeForms {
@@ -48,7 +50,38 @@ public final class ProgrammeForms {
       @NotNull(message = "How often.") Frequency frequency,
       @Schema(example = "MORNING") @NotNull(message = AnchorText.RULE) String anchor,
       boolean heavy,
-      @NotNull(message = "Days of the week, or none.") Set<DayOfWeek> notOn) {}
+      @NotNull(message = "Days of the week, or none.") Set<DayOfWeek> notOn,
+      @Schema(nullable = true) @Valid ContentsForm contents) {}
+
+  /**
+   * What is in the sessions of an obligation; without a routine they are composed anew each time.
+   *
+   * @param required exercises that are in it whenever they may be done
+   * @param theme what is taken first; null if nothing is
+   * @param routineId a routine of the shelf; null if it is composed
+   * @param routineVersion which of its versions; null for the newest there is now
+   */
+  public record ContentsForm(
+      @NotNull(message = "Exercises, or none.")
+          @Size(max = Contents.Composed.MOST_REQUIRED, message = "At most 6 exercises.")
+          List<@NotNull(message = "An exercise.") String> required,
+      @Schema(nullable = true) String theme,
+      @Schema(nullable = true) UUID routineId,
+      @Schema(nullable = true) @Min(value = 1, message = "1 or more.") Integer routineVersion) {}
+
+  /**
+   * What would be in a session as things stand.
+   *
+   * @param minutes how long a session is planned
+   * @param newestVersion of a routine, its newest version; 0 if it is composed
+   */
+  public record ContentsView(SessionContents.Look look, int minutes, int newestVersion) {}
+
+  /** What is asked to be looked at. */
+  public record ContentsAsked(
+      @NotNull(message = "One of the purposes.") Purpose purpose,
+      @Min(value = 1, message = MINUTES) @Max(value = 60, message = MINUTES) int minutes,
+      @NotNull(message = "What is in it.") @Valid ContentsForm contents) {}
 
   /** A programme as it stands. */
   public record ProgrammeView(
@@ -59,6 +92,7 @@ public final class ProgrammeForms {
    *
    * @param words how often and where, for people
    * @param byPain whether the frequency follows pain
+   * @param contents what is in it, for people
    * @param limits why it is not placed, or what of it waits; empty if nothing stands against it
    */
   public record ObligationView(
@@ -69,6 +103,7 @@ public final class ProgrammeForms {
       String words,
       boolean byPain,
       boolean heavy,
+      String contents,
       List<String> limits) {}
 
   /**

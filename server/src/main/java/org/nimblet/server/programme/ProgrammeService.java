@@ -6,7 +6,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.schedule.Anchor;
+import org.nimblet.core.schedule.Contents;
 import org.nimblet.core.schedule.Obligation;
 import org.nimblet.core.schedule.PlanRequest;
 import org.nimblet.server.client.ClientFile;
@@ -15,10 +17,15 @@ import org.nimblet.server.platform.ConflictException;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.platform.NotFoundException;
 import org.nimblet.server.programme.ProgrammeFiles.ProgrammeFile;
+import org.nimblet.server.programme.ProgrammeForms.ContentsAsked;
+import org.nimblet.server.programme.ProgrammeForms.ContentsForm;
+import org.nimblet.server.programme.ProgrammeForms.ContentsView;
 import org.nimblet.server.programme.ProgrammeForms.ObligationForm;
 import org.nimblet.server.programme.ProgrammeForms.ProgrammeChoices;
 import org.nimblet.server.programme.ProgrammeForms.ProgrammeForm;
 import org.nimblet.server.programme.ProgrammeForms.ProgrammeView;
+import org.nimblet.server.routine.RoutineViews.RoutineView;
+import org.nimblet.server.routine.SessionContents;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -30,6 +37,7 @@ public class ProgrammeService {
   private final StoredObligations obligations;
   private final ProgrammeFiles files;
   private final PlanService plans;
+  private final SessionContents contents;
   private final Clock clock;
 
   ProgrammeService(
@@ -37,11 +45,13 @@ public class ProgrammeService {
       StoredObligations obligations,
       ProgrammeFiles files,
       PlanService plans,
+      SessionContents contents,
       Clock clock) {
     this.programmes = programmes;
     this.obligations = obligations;
     this.files = files;
     this.plans = plans;
+    this.contents = contents;
     this.clock = clock;
   }
 
@@ -67,14 +77,100 @@ public class ProgrammeService {
         person,
         programme,
         obligations.findByProgrammeIdOrderByPlaceAsc(programme.id),
-        files.current(person.client()).map(ProgrammeFile::obligations).orElse(List.of()));
+        files.current(person.client()).map(ProgrammeFile::obligations).orElse(List.of()),
+        kept -> contents.words(person, kept));
+  }
+
+  /** What would be in a session of an obligation, as things stand. */
+  @Transactional(readOnly = true)
+  public ContentsView look(Person person, ContentsAsked asked) {
+    Contents wanted = contents(person, asked.purpose(), asked.contents(), "contents");
+    boolean kept = wanted instanceof Contents.Kept;
+    return new ContentsView(
+        contents.look(person, asked.purpose(), asked.minutes(), wanted),
+        kept ? contents.minutes(person, (Contents.Kept) wanted) : asked.minutes(),
+        kept ? contents.newest(person.client(), (Contents.Kept) wanted) : 0);
+  }
+
+  /**
+   * A planned session, ready to be played.
+   *
+   * @param lineId the line it was planned for; empty if it belongs to a block
+   */
+  @Transactional(readOnly = true)
+  public RoutineView play(Person person, Purpose purpose, int minutes, Optional<String> lineId) {
+    Contents wanted =
+        files
+            .current(person.client())
+            .flatMap(programme -> programme.obligationOf(purpose, lineId))
+            .map(Obligation::contents)
+            .orElse(Contents.ANEW);
+    return contents.play(person, purpose, minutes, wanted);
+  }
+
+  private Contents contents(Person person, Purpose purpose, ContentsForm form, String field) {
+    if (form == null) {
+      return Contents.ANEW;
+    }
+    if (form.routineId() != null) {
+      return contents.kept(
+          person.client(),
+          form.routineId(),
+          Optional.ofNullable(form.routineVersion()),
+          purpose,
+          field);
+    }
+    try {
+      Contents.Composed composed =
+          new Contents.Composed(form.required(), Optional.ofNullable(form.theme()));
+      SessionContents.check(person.library().library(), purpose, composed, field);
+      return composed;
+    } catch (IllegalArgumentException e) {
+      throw new InvalidFieldException(field + ".required", e.getMessage() + ".");
+    }
+  }
+
+  private List<Obligation> obligations(Person person, ProgrammeForm form) {
+    List<Obligation> all = new ArrayList<>();
+    for (int i = 0; i < form.obligations().size(); i++) {
+      all.add(obligation(person, form.obligations().get(i), i));
+    }
+    return all;
+  }
+
+  /** An obligation as it was written; one with a routine of the shelf is as long as that. */
+  private Obligation obligation(Person person, ObligationForm form, int index) {
+    String field = "obligations[%d].".formatted(index);
+    Anchor anchor;
+    try {
+      anchor = AnchorText.parse(form.anchor(), person.client());
+    } catch (IllegalArgumentException e) {
+      throw new InvalidFieldException(
+          field + "anchor", "(%s) must be %s".formatted(form.anchor(), AnchorText.RULE));
+    }
+    Contents wanted = contents(person, form.purpose(), form.contents(), field + "contents");
+    try {
+      return new Obligation(
+          String.valueOf(index),
+          form.purpose(),
+          wanted instanceof Contents.Kept kept ? contents.minutes(person, kept) : form.minutes(),
+          form.frequency(),
+          anchor,
+          form.heavy(),
+          form.notOn(),
+          wanted);
+    } catch (IllegalArgumentException e) {
+      throw new InvalidFieldException(field + "frequency", e.getMessage() + ".");
+    }
   }
 
   /** Puts a person on a programme, or changes the one they are on. */
   @Transactional
   public ProgrammeView save(Person person, ProgrammeForm form) {
     ClientFile client = person.client();
-    check(client, form);
+    checkDates(form);
+    List<Obligation> wanted = obligations(person, form);
+    checkCounts(wanted);
     Programme programme =
         programmes
             .findFirstByClientIdAndEndedAtNullOrderByStartsOnDescIdAsc(client.id())
@@ -99,16 +195,16 @@ public class ProgrammeService {
     programme.dailySessions = form.sessionsADay();
     programme.dailyMinutes = form.minutesADay();
     programme = programmes.saveAndFlush(programme);
-    write(client, programme, form.obligations());
+    write(programme, wanted);
     plans.agree(client);
     return view(person, programme);
   }
 
   /** Obligations keep their row where they keep their place, so that what was agreed stays. */
-  private void write(ClientFile client, Programme programme, List<ObligationForm> forms) {
+  private void write(Programme programme, List<Obligation> wanted) {
     List<StoredObligation> before = obligations.findByProgrammeIdOrderByPlaceAsc(programme.id);
-    for (int i = 0; i < forms.size(); i++) {
-      ObligationForm form = forms.get(i);
+    for (int i = 0; i < wanted.size(); i++) {
+      Obligation obligation = wanted.get(i);
       StoredObligation row = i < before.size() ? before.get(i) : new StoredObligation();
       if (row.id == null) {
         row.id = UUID.randomUUID();
@@ -117,16 +213,17 @@ public class ProgrammeService {
         row.programmeId = programme.id;
       }
       row.place = i;
-      row.purpose = form.purpose();
-      row.minutes = form.minutes();
-      row.frequency = form.frequency();
-      row.anchor = StoredAnchor.of(AnchorText.parse(form.anchor(), client));
-      row.heavy = form.heavy();
-      row.notOn = form.notOn().stream().sorted().toList();
+      row.purpose = obligation.purpose();
+      row.minutes = obligation.minutes();
+      row.frequency = obligation.frequency();
+      row.anchor = StoredAnchor.of(obligation.anchor());
+      row.heavy = obligation.heavy();
+      row.notOn = obligation.notOn().stream().sorted().toList();
+      row.contents = StoredContents.of(obligation.contents());
       obligations.save(row);
     }
-    if (forms.size() < before.size()) {
-      obligations.deleteAll(before.subList(forms.size(), before.size()));
+    if (wanted.size() < before.size()) {
+      obligations.deleteAll(before.subList(wanted.size(), before.size()));
     }
     obligations.flush();
   }
@@ -143,7 +240,7 @@ public class ProgrammeService {
     plans.agree(client);
   }
 
-  private static void check(ClientFile client, ProgrammeForm form) {
+  private static void checkDates(ProgrammeForm form) {
     if (form.endsOn().isBefore(form.startsOn())) {
       throw new InvalidFieldException(
           "endsOn", "(%s) must not come before %s.".formatted(form.endsOn(), form.startsOn()));
@@ -154,31 +251,9 @@ public class ProgrammeService {
           "(%s) must lie from %s to %s."
               .formatted(form.reviewsOn(), form.startsOn(), form.endsOn()));
     }
-    List<Obligation> all = new ArrayList<>();
-    for (int i = 0; i < form.obligations().size(); i++) {
-      ObligationForm one = form.obligations().get(i);
-      String field = "obligations[%d].".formatted(i);
-      Anchor anchor;
-      try {
-        anchor = AnchorText.parse(one.anchor(), client);
-      } catch (IllegalArgumentException e) {
-        throw new InvalidFieldException(
-            field + "anchor", "(%s) must be %s".formatted(one.anchor(), AnchorText.RULE));
-      }
-      try {
-        all.add(
-            new Obligation(
-                String.valueOf(i),
-                one.purpose(),
-                one.minutes(),
-                one.frequency(),
-                anchor,
-                one.heavy(),
-                one.notOn()));
-      } catch (IllegalArgumentException e) {
-        throw new InvalidFieldException(field + "frequency", e.getMessage() + ".");
-      }
-    }
+  }
+
+  private static void checkCounts(List<Obligation> all) {
     long spaced = all.stream().filter(Obligation::maySpace).count();
     int lines = all.stream().mapToInt(Obligation::mostLines).sum();
     if (spaced > PlanRequest.MOST_SPACED || lines > PlanRequest.MOST_LINES) {

@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.nimblet.core.anatomy.Side;
@@ -16,6 +17,7 @@ import org.nimblet.core.routine.Pain;
 import org.nimblet.core.routine.PainDose;
 import org.nimblet.core.schedule.Anchor;
 import org.nimblet.core.schedule.Anchor.PartOfDay;
+import org.nimblet.core.schedule.Contents;
 import org.nimblet.core.schedule.Obligation;
 import org.nimblet.core.schedule.Obligation.Frequency;
 import org.nimblet.core.schedule.PlanRequest;
@@ -24,6 +26,7 @@ import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.person.Person;
 import org.nimblet.server.programme.ProgrammeFiles.Work;
 import org.nimblet.server.programme.ProgrammeForms.AnchorChoice;
+import org.nimblet.server.programme.ProgrammeForms.ContentsForm;
 import org.nimblet.server.programme.ProgrammeForms.FrequencyChoice;
 import org.nimblet.server.programme.ProgrammeForms.ObligationForm;
 import org.nimblet.server.programme.ProgrammeForms.ObligationView;
@@ -40,7 +43,7 @@ final class ProgrammeViews {
   /** What an obligation more begins as: a short recovery before sleep (ours). */
   private static final ObligationForm ANOTHER =
       new ObligationForm(
-          Purpose.RECOVERY, 6, Frequency.DAILY, PartOfDay.BEDTIME.name(), false, Set.of());
+          Purpose.RECOVERY, 6, Frequency.DAILY, PartOfDay.BEDTIME.name(), false, Set.of(), null);
 
   /**
    * What can be chosen while a programme is written.
@@ -93,13 +96,18 @@ final class ProgrammeViews {
                         o.frequency(),
                         o.anchor().word().toUpperCase(Locale.ROOT),
                         o.heavy(),
-                        o.notOn()))
+                        o.notOn(),
+                        form(o.contents())))
             .toList());
   }
 
   /** A programme with how each of its obligations stands. */
   static ProgrammeView of(
-      Person person, Programme programme, List<StoredObligation> rows, List<Obligation> all) {
+      Person person,
+      Programme programme,
+      List<StoredObligation> rows,
+      List<Obligation> all,
+      Function<Contents, String> contentsWords) {
     Map<String, Work> works = ProgrammeFiles.works(person, all);
     return new ProgrammeView(
         programme.id,
@@ -121,13 +129,25 @@ final class ProgrammeViews {
                             row.frequency,
                             row.anchor.text(),
                             row.heavy,
-                            Set.copyOf(row.notOn)))
+                            Set.copyOf(row.notOn),
+                            form(row.contents.contents())))
                 .toList()),
-        all.stream().map(o -> view(o, works.get(o.id()))).toList(),
+        all.stream()
+            .map(o -> view(o, works.get(o.id()), contentsWords.apply(o.contents())))
+            .toList(),
         painWords(all, works));
   }
 
-  private static ObligationView view(Obligation obligation, Work work) {
+  private static ContentsForm form(Contents contents) {
+    if (contents.equals(Contents.ANEW)) {
+      return null;
+    }
+    StoredContents stored = StoredContents.of(contents);
+    return new ContentsForm(
+        stored.required(), stored.theme(), stored.routineId(), stored.routineVersion());
+  }
+
+  private static ObligationView view(Obligation obligation, Work work, String contentsWords) {
     Frequency often = obligation.frequency(work.dose());
     boolean forbidden =
         obligation.frequency() == Frequency.BY_PAIN
@@ -143,6 +163,7 @@ final class ProgrammeViews {
             : often.words() + (ownPlace ? ", " + obligation.anchor().word() : ""),
         obligation.frequency() == Frequency.BY_PAIN,
         obligation.heavy(),
+        contentsWords,
         limits(work));
   }
 

@@ -35,6 +35,9 @@ class StoredObligation {
 
   boolean heavy;
 
+  @JdbcTypeCode(SqlTypes.JSON)
+  StoredContents contents;
+
   @Enumerated(EnumType.STRING)
   @JdbcTypeCode(SqlTypes.ARRAY)
   List<DayOfWeek> notOn;

@@ -62,6 +62,20 @@ final class Bench {
       return new Draft(clientId, null, null, purpose, seconds, null, null, null, List.of());
     }
 
+    /** The same draft around a theme. */
+    Draft around(String wanted) {
+      return new Draft(
+          clientId,
+          activityId,
+          discipline,
+          purpose,
+          budgetSeconds,
+          warmed,
+          minutesToPlay,
+          wanted,
+          steps);
+    }
+
     /** Whether the hands were warmed: as it was said, or as it is usual. */
     boolean isWarmed() {
       return warmed == null ? PurposePlan.of(purpose).followsPlay() : warmed;

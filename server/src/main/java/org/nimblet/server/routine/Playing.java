@@ -5,19 +5,23 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.routine.Composer;
 import org.nimblet.core.routine.Composition;
 import org.nimblet.core.routine.CueSheetWriter;
+import org.nimblet.core.routine.Rejection;
 import org.nimblet.core.routine.RoutineCheck;
 import org.nimblet.core.routine.RoutineRequest;
 import org.nimblet.core.routine.SaidMoment;
 import org.nimblet.core.routine.Step;
+import org.nimblet.core.schedule.Contents;
 import org.nimblet.server.person.People;
 import org.nimblet.server.person.Person;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.routine.Bench.Draft;
+import org.nimblet.server.routine.RoutineForms.StoredRoutine;
 import org.nimblet.server.routine.RoutineViews.LeftOutView;
 import org.nimblet.server.routine.RoutineViews.Occasion;
 import org.nimblet.server.routine.RoutineViews.RoutineView;
@@ -28,11 +32,13 @@ import org.springframework.stereotype.Service;
 class Playing {
 
   private final DraftReader reader;
+  private final RoutineService routines;
   private final People people;
   private final Clock clock;
 
-  Playing(DraftReader reader, People people, Clock clock) {
+  Playing(DraftReader reader, RoutineService routines, People people, Clock clock) {
     this.reader = reader;
+    this.routines = routines;
     this.people = people;
     this.clock = clock;
   }
@@ -54,16 +60,83 @@ class Playing {
   RoutineView play(Draft draft, Optional<UUID> routineId, String title) {
     Person person = people.require(draft.clientId());
     ReadDraft read = reader.readStartingNow(draft, person);
-    return play(person, read, read.plain(), routineId, title);
+    return play(person, read, read.plain(), routineId, title, List.of());
+  }
+
+  /** A stored routine at one of its versions, 0 for the newest. */
+  RoutineView playKept(Person person, UUID routineId, int version) {
+    routines.requireOf(person.client(), routineId);
+    StoredRoutine stored = routines.view(routineId, version);
+    return play(draft(person, stored), Optional.of(stored.id()), stored.title());
+  }
+
+  static Draft draft(Person person, StoredRoutine stored) {
+    return new Draft(
+        person.client().id(),
+        null,
+        null,
+        stored.purpose(),
+        stored.budgetSeconds(),
+        null,
+        null,
+        null,
+        stored.steps());
   }
 
   /**
-   * A routine composed at once.
+   * A planned session.
    *
    * @throws InvalidFieldException if nothing can be composed, with the reason
    */
-  RoutineView playNow(Person person, Purpose purpose, int minutes) {
-    return playNow(person, purpose, minutes, request -> request);
+  RoutineView playPlanned(Person person, Purpose purpose, int minutes, Contents contents) {
+    if (contents instanceof Contents.Kept kept) {
+      return playKept(person, UUID.fromString(kept.routineId()), kept.version());
+    }
+    Planned planned = planned(person, purpose, minutes, (Contents.Composed) contents);
+    return play(
+        person,
+        planned.read(),
+        planned.composed().steps(),
+        Optional.empty(),
+        purpose.word(),
+        planned.missing());
+  }
+
+  /**
+   * A session composed as it is planned.
+   *
+   * @param missing what is required and not in it
+   */
+  record Planned(ReadDraft read, Composition.Composed composed, List<Rejection> missing) {}
+
+  /**
+   * Composes a planned session as things stand.
+   *
+   * @throws InvalidFieldException if nothing can be composed, with the reason
+   */
+  Planned planned(Person person, Purpose purpose, int minutes, Contents.Composed contents) {
+    int seconds = Math.min(minutes * 60, RoutineRequest.GREATEST_SECONDS);
+    ReadDraft read =
+        reader.readStartingNow(
+            Draft.empty(person.client().id(), purpose, seconds)
+                .around(contents.theme().orElse(null)),
+            person);
+    Composer composer = new Composer(read.library().library(), purpose);
+    Composition.Composed composed =
+        composed(composer.compose(composer.requiring(read.request(), contents.required())));
+    return new Planned(
+        read,
+        composed,
+        composed.rejections().stream()
+            .filter(rejection -> contents.required().contains(rejection.exercise().id()))
+            .toList());
+  }
+
+  private static Composition.Composed composed(Composition composition) {
+    if (composition instanceof Composition.NotComposed none) {
+      throw new InvalidFieldException("purpose", none.reason());
+    }
+    return (Composition.Composed) composition;
   }
 
   /**
@@ -83,17 +156,18 @@ class Playing {
       Person person, Purpose purpose, int minutes, UnaryOperator<RoutineRequest> in) {
     ReadDraft read =
         reader.readStartingNow(Draft.empty(person.client().id(), purpose, minutes * 60), person);
-    Composition composition =
-        new Composer(read.library().library(), purpose).compose(in.apply(read.request()));
-    if (composition instanceof Composition.NotComposed none) {
-      throw new InvalidFieldException("purpose", none.reason());
-    }
-    List<Step> steps = ((Composition.Composed) composition).steps();
-    return play(person, read, steps, Optional.empty(), purpose.word());
+    Composition.Composed composed =
+        composed(new Composer(read.library().library(), purpose).compose(in.apply(read.request())));
+    return play(person, read, composed.steps(), Optional.empty(), purpose.word(), List.of());
   }
 
   private RoutineView play(
-      Person person, ReadDraft read, List<Step> steps, Optional<UUID> routineId, String title) {
+      Person person,
+      ReadDraft read,
+      List<Step> steps,
+      Optional<UUID> routineId,
+      String title,
+      List<Rejection> missing) {
     Draft draft = read.draft();
     RoutineCheck.SafeSteps safe =
         new RoutineCheck(read.library().library()).safe(draft.purpose(), read.request(), steps);
@@ -110,7 +184,10 @@ class Playing {
         safe.steps(),
         CueSheetWriter.write(safe.steps(), read.facts().pace(), read.facts().notation()),
         safe.steps().stream().map(step -> step.exercise().guidance().purpose()).toList(),
-        safe.stopped().stream().map(Playing::leftOut).toList(),
+        Stream.concat(
+                safe.stopped().stream().map(Playing::leftOut),
+                missing.stream().map(RoutineViews::leftOut))
+            .toList(),
         List.of());
   }
 

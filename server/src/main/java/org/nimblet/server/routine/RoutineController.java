@@ -2,14 +2,10 @@ package org.nimblet.server.routine;
 
 import jakarta.validation.Valid;
 import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
-import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.routine.Theme;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.person.Person;
-import org.nimblet.server.platform.InvalidFieldException;
-import org.nimblet.server.routine.Bench.Draft;
 import org.nimblet.server.routine.RoutineForms.RestorationForm;
 import org.nimblet.server.routine.RoutineForms.RoutineForm;
 import org.nimblet.server.routine.RoutineForms.RoutineSummary;
@@ -30,8 +26,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api")
 class RoutineController {
-
-  private static final int LONGEST_MINUTES = 30;
 
   private final RoutineService service;
   private final Playing playing;
@@ -104,34 +98,8 @@ class RoutineController {
     return service.of(client);
   }
 
-  /** A routine for a planned session, composed as it begins: what was said last counts. */
-  @GetMapping("/clients/{clientId}/play/{purpose}/{minutes}")
-  RoutineView playNow(
-      @PathVariable("clientId") Person person,
-      @PathVariable Purpose purpose,
-      @PathVariable int minutes) {
-    if (minutes < 1 || minutes > LONGEST_MINUTES) {
-      throw new InvalidFieldException(
-          "minutes", "(%d) must be 1 to %d.".formatted(minutes, LONGEST_MINUTES));
-    }
-    return playing.playNow(person, purpose, minutes);
-  }
-
   @GetMapping("/clients/{clientId}/routines/{routineId}/play")
-  RoutineView play(@PathVariable("clientId") ClientFile client, @PathVariable UUID routineId) {
-    service.requireOf(client, routineId);
-    StoredRoutine stored = service.view(routineId, 0);
-    Draft draft =
-        new Draft(
-            client.id(),
-            null,
-            null,
-            stored.purpose(),
-            stored.budgetSeconds(),
-            null,
-            null,
-            null,
-            stored.steps());
-    return playing.play(draft, Optional.of(stored.id()), stored.title());
+  RoutineView play(@PathVariable("clientId") Person person, @PathVariable UUID routineId) {
+    return playing.playKept(person, routineId, 0);
   }
 }

@@ -19,7 +19,7 @@ import org.nimblet.core.exercise.Purpose;
 import org.nimblet.server.routine.StepDrafts.StepDraft;
 
 /** What goes over the wire about stored routines. */
-final class RoutineForms {
+public final class RoutineForms {
 
   private RoutineForms() {}
 
@@ -85,6 +85,6 @@ final class RoutineForms {
    *
    * @param side the one that works, or begins
    */
-  record TapeStepView(
+  public record TapeStepView(
       String title, Kind kind, long lengthMillis, Laterality laterality, Side side) {}
 }

@@ -33,12 +33,12 @@ import org.nimblet.server.library.FigureParts;
 import org.nimblet.server.person.Person;
 
 /** Routines with everything it takes to play them without the network. */
-final class RoutineViews {
+public final class RoutineViews {
 
   private RoutineViews() {}
 
   /** A routine at a time. */
-  record RoutineView(
+  public record RoutineView(
       UUID clientId,
       String clientName,
       @Schema(nullable = true) UUID blockId,

@@ -90,7 +90,8 @@ class PracticeDayController {
                 new BlockContent(
                     activity, part.title(), false, time(form, part, part), Optional.of(List.of())))
         .forEach(contents::add);
-    if (!contents.isEmpty() && contents.stream().allMatch(content -> book.stands(client, content))) {
+    if (!contents.isEmpty()
+        && contents.stream().allMatch(content -> book.stands(client, content))) {
       throw new InvalidFieldException(
           "startsAt", "This day of practice stands there already; choose another start or day.");
     }
