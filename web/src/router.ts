@@ -127,7 +127,10 @@ export const router = createRouter({
     {
       path: '/player/:clientId/now/:purpose/:minutes',
       component: () => import('@/player/PlayerView.vue'),
-      props: true,
+      props: (route) => ({
+        ...route.params,
+        line: typeof route.query.line === 'string' ? route.query.line : undefined,
+      }),
       meta: { who: 'signed in', bare: true, title: 'Player' },
     },
     {

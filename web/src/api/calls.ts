@@ -31,6 +31,7 @@ import type {
   SetUpMeasure,
   SidesChoice,
   ToldPainForm,
+  ContentsAsked,
 } from './types'
 
 /** Where something is, by the names in its path. */
@@ -120,6 +121,13 @@ export const api = {
     answer(http.GET('/api/clients/{clientId}/programme', at({ clientId: id }))),
   saveProgramme: (id: string, form: ProgrammeForm) =>
     answer(http.PUT('/api/clients/{clientId}/programme', { ...at({ clientId: id }), body: form })),
+  lookAtContents: (id: string, form: ContentsAsked) =>
+    answer(
+      http.POST('/api/clients/{clientId}/programme/contents', {
+        ...at({ clientId: id }),
+        body: form,
+      }),
+    ),
   endProgramme: (id: string) =>
     answer(http.DELETE('/api/clients/{clientId}/programme', at({ clientId: id }))),
   pains: (id: string) => answer(http.GET('/api/clients/{clientId}/pains', at({ clientId: id }))),
@@ -417,12 +425,12 @@ export const api = {
         params: { path: { clientId: id }, query: { said } },
       }),
     ),
-  playNow: (id: string, purpose: Purpose, minutes: number) =>
+  /** A planned session; of which line of the plan, where it stands free of blocks. */
+  playNow: (id: string, purpose: Purpose, minutes: number, line?: string) =>
     answer(
-      http.GET(
-        '/api/clients/{clientId}/play/{purpose}/{minutes}',
-        at({ clientId: id, purpose, minutes }),
-      ),
+      http.GET('/api/clients/{clientId}/play/{purpose}/{minutes}', {
+        params: { path: { clientId: id, purpose, minutes }, query: { line } },
+      }),
     ),
   clientRoutines: (id: string) =>
     answer(http.GET('/api/clients/{clientId}/routines', at({ clientId: id }))),

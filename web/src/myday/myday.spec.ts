@@ -72,8 +72,8 @@ describe('a client’s day', () => {
     const later = { ...recovery, startsAt: '21:00:00', startHour: 21 }
     const put = vi.spyOn(api, 'doLater').mockResolvedValue(myDay(later, [later]))
     const wrapper = await open(myDay(recovery, [recovery]))
-    expect(compose).toHaveBeenCalledWith('c', 'RECOVERY', 6)
-    expect(wrapper.find('a.start').attributes('href')).toBe('/player/c/now/RECOVERY/6')
+    expect(compose).toHaveBeenCalledWith('c', 'RECOVERY', 6, 'care')
+    expect(wrapper.find('a.start').attributes('href')).toBe('/player/c/now/RECOVERY/6?line=care')
     await wrapper.find('button').trigger('click')
     await flushPromises()
     expect(put).toHaveBeenCalledWith('care')
@@ -98,7 +98,7 @@ describe('a client’s day', () => {
     const wrapper = await open(myDay(warmUp, [warmUp, recovery]))
     const rows = wrapper.findAll('[aria-label="The rest of today"] li')
     expect(rows.map((row) => row.find('b').text())).toEqual([aBlock().title, 'Recovery'])
-    expect(rows[1]?.find('a').attributes('href')).toBe('/player/c/now/RECOVERY/6')
+    expect(rows[1]?.find('a').attributes('href')).toBe('/player/c/now/RECOVERY/6?line=care')
   })
 
   it('says what keeps the next session from being done', async () => {

@@ -14,11 +14,18 @@ export const minutesOf = (session: { start: string; end: string }): number =>
 /** The way to the player for a session of a day. */
 export const playerOf = (
   clientId: string,
-  session: { blockId: string | null; purpose: string; start: string; end: string },
+  session: {
+    blockId: string | null
+    lineId: string | null
+    purpose: string
+    start: string
+    end: string
+  },
 ): string =>
   session.purpose === 'WARM_UP' && session.blockId
     ? `/player/${clientId}/${session.blockId}`
-    : `/player/${clientId}/now/${session.purpose}/${minutesOf(session)}`
+    : `/player/${clientId}/now/${session.purpose}/${minutesOf(session)}` +
+      (session.lineId ? `?line=${encodeURIComponent(session.lineId)}` : '')
 
 /**
  * What would be played next, composed as things stand; asked again whenever something about the
@@ -38,7 +45,12 @@ export function useNextRoutine(day: Readonly<Ref<MyDayView | undefined>>) {
           return { routine, why: reason }
         }
         return {
-          routine: await api.playNow(client, session.purpose, minutesOf(session)),
+          routine: await api.playNow(
+            client,
+            session.purpose,
+            minutesOf(session),
+            session.lineId ?? undefined,
+          ),
           why: session.why,
         }
       },

@@ -20,6 +20,8 @@ const props = defineProps<{
   routineId?: string
   purpose?: Purpose
   minutes?: string
+  /** The line of the plan that it is a session of. */
+  line?: string
   /** A moment as it was said. */
   said?: string
 }>()
@@ -33,7 +35,7 @@ async function asked(): Promise<{ reason: string; routine: RoutineView | null }>
     routine = props.said
       ? await api.playMoment(props.clientId, props.said)
       : props.purpose
-        ? await api.playNow(props.clientId, props.purpose, Number(props.minutes))
+        ? await api.playNow(props.clientId, props.purpose, Number(props.minutes), props.line)
         : await api.playRoutine(props.clientId, props.routineId ?? '')
   } catch (e) {
     if (!(e instanceof ServerProblem) || !e.errors.length) throw e

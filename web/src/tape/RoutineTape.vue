@@ -141,8 +141,9 @@ const stopAt = (p: (typeof pieces.value)[number]) =>
         <path
           v-else
           :d="piece.path"
+          :class="{ open: piece.step.open }"
           :style="{
-            fill: `url(#${patterns}-${piece.step.kind})`,
+            fill: piece.step.open ? 'none' : `url(#${patterns}-${piece.step.kind})`,
             stroke: KINDS[piece.step.kind].colour,
           }"
           :stroke-width="strokeWidth"
@@ -163,9 +164,14 @@ const stopAt = (p: (typeof pieces.value)[number]) =>
             :y="top"
             :width="CHIP"
             :height="CHIP"
-            :style="{ fill: KINDS[piece.step.kind].colour }"
+            :style="{ fill: piece.step.open ? 'none' : KINDS[piece.step.kind].colour }"
           />
-          <text class="letter" :x="piece.left + CHIP / 2" :y="top + 13.5">
+          <text
+            class="letter"
+            :style="piece.step.open ? { fill: KINDS[piece.step.kind].colour } : undefined"
+            :x="piece.left + CHIP / 2"
+            :y="top + 13.5"
+          >
             {{ KINDS[piece.step.kind].letter }}
           </text>
         </g>
@@ -271,6 +277,9 @@ svg {
 }
 .gone {
   opacity: 0.42;
+}
+.open {
+  stroke-dasharray: 2 3;
 }
 .skipped {
   fill: none;

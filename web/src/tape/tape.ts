@@ -11,6 +11,8 @@ export interface TapeStep {
   /** What was done of it, 0 to 100; left out where nothing happened yet. */
   readonly donePercent?: number
   readonly hurt?: boolean
+  /** Whether it is chosen anew each time, so that only its outline is drawn. */
+  readonly open?: boolean
   /** The gravest finding about it. */
   readonly finding?: Severity
 }

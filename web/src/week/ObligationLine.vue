@@ -1,13 +1,16 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { FieldProblem } from '@/api/client'
 import type { ObligationForm, ProgrammeChoices } from '@/api/types'
 import { PURPOSES, keys } from '@/parts/labels'
+import { counted } from '@/parts/words'
 import PegIcon from '@/ribbon/PegIcon.vue'
+import ContentsPanel from './ContentsPanel.vue'
 
 /** What comes how often, and where in the day it may stand. */
 const props = defineProps<{
   number: number
+  clientId: string
   choices: ProgrammeChoices
   problems: readonly FieldProblem[]
 }>()
@@ -17,6 +20,18 @@ const obligation = defineModel<ObligationForm>({ required: true })
 const place = computed(
   () => props.choices.frequencies.find((f) => f.frequency === obligation.value.frequency)?.place,
 )
+const open = ref(false)
+const ATTACHED: readonly ObligationForm['frequency'][] = ['INSIDE_BLOCKS', 'AFTER_BLOCKS']
+const attached = computed(() => ATTACHED.includes(obligation.value.frequency))
+const ofTheBlock = computed(() => obligation.value.frequency === 'BEFORE_BLOCKS')
+const within = computed(() => {
+  const contents = obligation.value.contents
+  if (!contents) return 'composed anew'
+  if (contents.routineId) return 'a routine of the shelf'
+  return contents.required.length
+    ? `with ${counted(contents.required.length, 'exercise')} of its own`
+    : 'around a theme'
+})
 const wrong = computed(() =>
   props.problems
     .filter((p) => p.field.startsWith(`obligations[${props.number - 1}].`))
@@ -65,6 +80,25 @@ const wrong = computed(() =>
       @click="emit('out')"
       >Take out</BButton
     >
+    <p class="within">
+      <span v-if="ofTheBlock" class="quiet small">composed for the block it stands before</span>
+      <BButton
+        v-else
+        size="sm"
+        variant="link"
+        :aria-expanded="open"
+        :aria-label="`What is in ${PURPOSES[obligation.purpose]}, ${number}: ${within}`"
+        @click="open = !open"
+        >{{ within }}</BButton
+      >
+    </p>
+    <ContentsPanel
+      v-if="open && !ofTheBlock"
+      v-model="obligation"
+      :client-id="clientId"
+      :number="number"
+      :attached="attached"
+    />
     <span v-for="message in wrong" :key="message" class="wrong">{{ message }}</span>
   </li>
 </template>
@@ -82,6 +116,13 @@ li {
   display: flex;
   gap: 6px;
   align-items: center;
+}
+.within {
+  grid-column: 2 / -1;
+  margin: -4px 0 0;
+}
+.within .btn {
+  padding-left: 0;
 }
 .wrong {
   grid-column: 2 / -1;

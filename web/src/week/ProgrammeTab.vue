@@ -107,6 +107,7 @@ const end = () =>
             :key="i"
             v-model="form.obligations[i]!"
             :number="i + 1"
+            :client-id="clientId"
             :choices="choices.data.value"
             :problems="problems"
             @out="form.obligations.splice(i, 1)"

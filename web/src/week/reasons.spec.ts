@@ -119,6 +119,7 @@ describe('why something is where it is', () => {
       frequency: 'DAILY' as const,
       words: '',
       byPain: false,
+      contents: 'composed anew',
       heavy: false,
     }
     const wrapper = mount(WaitingLines, {
@@ -220,22 +221,25 @@ describe('an obligation', () => {
       anchor: 'MORNING',
       heavy: false,
       notOn: [],
+      contents: null,
     })
     const out = vi.fn()
     const line = mount(
       {
         components: { ObligationLine },
         setup: () => ({ obligation, choices, out }),
-        template: `<ObligationLine v-model="obligation" :number="2" :choices="choices" @out="out"
+        template: `<ObligationLine v-model="obligation" :number="2" client-id="c" :choices="choices" @out="out"
           :problems="[{field: 'obligations[1].minutes', message: '1 to 60.'},
             {field: 'obligations[0].minutes', message: 'not mine'}]" />`,
       },
       { global: { stubs } },
     )
     expect(line.find('[aria-label="Where in the day 2"]').exists()).toBe(true)
+    expect(line.text()).toContain('composed anew')
     await line.find('[aria-label="How often 2"]').setValue('BEFORE_BLOCKS')
     expect(line.find('[aria-label="Where in the day 2"]').exists()).toBe(false)
     expect(line.text()).toContain('with the block')
+    expect(line.text()).toContain('composed for the block')
     expect(line.findAll('.wrong').map((w) => w.text())).toEqual(['1 to 60.'])
     await line.find('button').trigger('click')
     expect(out).toHaveBeenCalledTimes(1)

@@ -52,6 +52,7 @@ const form: ProgrammeForm = {
       anchor: 'EVENING',
       heavy: false,
       notOn: [],
+      contents: null,
     },
     {
       purpose: 'STRENGTH',
@@ -60,6 +61,7 @@ const form: ProgrammeForm = {
       anchor: 'EVENING',
       heavy: true,
       notOn: [],
+      contents: null,
     },
   ],
 }
@@ -184,6 +186,7 @@ describe('the programme tab', () => {
         anchor: 'EVENING',
         heavy: false,
         notOn: [],
+        contents: null,
       },
       ready: [
         {
@@ -231,6 +234,7 @@ describe('the programme tab', () => {
             minutes: 15,
             frequency: 'THREE_A_WEEK',
             byPain: false,
+            contents: 'composed anew',
             heavy: true,
             words: '',
             limits: ['Not placed: left thumb 8 of 10.'],

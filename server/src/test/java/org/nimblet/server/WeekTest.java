@@ -318,6 +318,118 @@ class WeekTest {
     assertThat(times(nextWeek(setting), "STRENGTH")).hasSize(14);
   }
 
+  private static Map<String, Object> with(
+      Map<String, Object> obligation, List<String> required, String theme, String routineId) {
+    Map<String, Object> contents = new TreeMap<>();
+    contents.put("required", required);
+    contents.put("theme", theme);
+    contents.put("routineId", routineId);
+    contents.put("routineVersion", null);
+    obligation.put("contents", contents);
+    return obligation;
+  }
+
+  private static String refusal(OneClient setting, Map<String, Object> obligation) {
+    Answer answer = setting.send("PUT", "/programme", programme(List.of(obligation)));
+    assertThat(answer.status()).isEqualTo(400);
+    return answer.json().at("/errors/0/field").asString()
+        + " "
+        + answer.json().at("/errors/0/message").asString();
+  }
+
+  @Test
+  void whatIsRequiredIsInTheSessionThatIsPlayed(RunningServer server) {
+    OneClient setting = OneClient.takeIn(server);
+    JsonNode saved =
+        setting.sent(
+            "PUT",
+            "/programme",
+            programme(
+                List.of(
+                    with(
+                        obligation("REACH", "DAILY", "NOON", false),
+                        List.of("ten-pairs-opened"),
+                        null,
+                        null),
+                    obligation("RECOVERY", "DAILY", "BEDTIME", false))));
+    assertThat(saved.at("/obligations/0/contents").asString())
+        .isEqualTo("composed anew, with The ten pairs opened");
+    assertThat(saved.at("/obligations/1/contents").asString()).isEqualTo("composed anew");
+    String line = saved.at("/obligations/0/id").asString();
+    JsonNode played = setting.get("/play/REACH/10?line=" + line);
+    assertThat(played.get("steps").findValuesAsString("exerciseId")).contains("ten-pairs-opened");
+    JsonNode look =
+        setting.sent(
+            "POST",
+            "/programme/contents",
+            Map.of(
+                "purpose",
+                "REACH",
+                "minutes",
+                10,
+                "contents",
+                saved.at("/programme/obligations/0/contents")));
+    assertThat(look.at("/look/steps").findValuesAsString("fixed")).contains("true", "false");
+    assertThat(look.at("/look/missing")).isEmpty();
+  }
+
+  @Test
+  void aRoutineOfTheShelfIsAsLongAsItIsAndStaysAtItsVersion(RunningServer server) {
+    OneClient setting = OneClient.takeIn(server);
+    Map<String, Object> form =
+        Practice.routineForm(
+            setting.id().toString(),
+            0,
+            List.of(Practice.stepDraft("a", "palm-rub"), Practice.stepDraft("b", "shake-out")));
+    form.put("purpose", "RECOVERY");
+    String id =
+        setting.practice().coach().send("POST", "/api/routines", form).json().get("id").asString();
+    JsonNode saved =
+        setting.sent(
+            "PUT",
+            "/programme",
+            programme(
+                List.of(
+                    with(obligation("RECOVERY", "DAILY", "BEDTIME", false), List.of(), null, id))));
+    assertThat(saved.at("/programme/obligations/0/contents/routineVersion").asInt()).isEqualTo(1);
+    JsonNode played =
+        setting.get("/play/RECOVERY/10?line=" + saved.at("/obligations/0/id").asString());
+    assertThat(played.get("routineId").asString()).isEqualTo(id);
+    assertThat(saved.at("/programme/obligations/0/minutes").asLong())
+        .isEqualTo((played.get("lengthMillis").asLong() + 59_999) / 60_000);
+    assertThat(
+            refusal(
+                setting, with(obligation("STRENGTH", "DAILY", "NOON", false), List.of(), null, id)))
+        .startsWith("obligations[0].contents.routineId")
+        .contains("routine for recovery");
+  }
+
+  @Test
+  void contentsThatCannotBeAreRefusedByTheField(RunningServer server) {
+    OneClient setting = OneClient.takeIn(server);
+    Map<String, Object> reach = obligation("REACH", "DAILY", "NOON", false);
+    assertThat(refusal(setting, with(reach, List.of("no-such-thing"), null, null)))
+        .startsWith("obligations[0].contents.required")
+        .contains("in no library");
+    assertThat(refusal(setting, with(reach, List.of("squeeze-ladder"), null, null)))
+        .contains("has no place in");
+    assertThat(refusal(setting, with(reach, List.of(), "moonlight", null)))
+        .startsWith("obligations[0].contents.theme")
+        .contains("clasps");
+    assertThat(
+            refusal(setting, with(reach, List.of(), null, "4700fb05-66dc-4937-897f-d5bb46961892")))
+        .contains("one of the client's routines");
+    assertThat(
+            refusal(
+                setting,
+                with(
+                    obligation("WARM_UP", "BEFORE_BLOCKS", "NOON", false),
+                    List.of(),
+                    "clasps",
+                    null)))
+        .contains("composed for that block");
+  }
+
   @Test
   void badProgrammesAreRefusedByTheField(RunningServer server) {
     OneClient setting = OneClient.takeIn(server);

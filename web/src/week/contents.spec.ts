@@ -1,0 +1,128 @@
+import { mount } from '@vue/test-utils'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { ref } from 'vue'
+import { api } from '@/api/calls'
+import type { ContentsForm, ContentsView, ObligationForm, RoutineSummary } from '@/api/types'
+import ContentsPanel from './ContentsPanel.vue'
+
+const stubs = {
+  BButton: { template: '<button type="button"><slot /></button>' },
+  RouterLink: { props: ['to'], template: '<a><slot /></a>' },
+}
+const step = (title: string, fixed: boolean): ContentsView['look']['steps'][number] => ({
+  fixed,
+  doseWords: '20 s each side',
+  tape: { title, kind: 'STRETCH', lengthMillis: 60_000, laterality: 'EACH', side: 'LEFT' },
+})
+const look = (changes: Partial<ContentsView> = {}): ContentsView => ({
+  look: {
+    steps: [step('The ten pairs opened', true), step('Thumb eased outward', false)],
+    missing: ['Squeeze: pain is 5.'],
+    lengthMillis: 120_000,
+  },
+  minutes: 9,
+  newestVersion: 0,
+  ...changes,
+})
+const shelf: RoutineSummary = {
+  id: 'r1',
+  clientId: 'c',
+  clientName: 'Sunniva',
+  title: 'Evening care',
+  purpose: 'REACH',
+  version: 4,
+  changedAt: '2026-11-20T10:00:00Z',
+}
+
+describe('what is in an obligation', () => {
+  const obligation = ref<ObligationForm>({
+    purpose: 'REACH',
+    minutes: 9,
+    frequency: 'DAILY',
+    anchor: 'NOON',
+    heavy: false,
+    notOn: [],
+    contents: null,
+  })
+  let asked: ReturnType<typeof vi.spyOn>
+  beforeEach(() => {
+    obligation.value = { ...obligation.value, minutes: 9, contents: null }
+    asked = vi.spyOn(api, 'lookAtContents').mockResolvedValue(look())
+    vi.spyOn(api, 'themes').mockResolvedValue([{ id: 'clasps', title: 'Clasps' }])
+    vi.spyOn(api, 'clientRoutines').mockResolvedValue([
+      shelf,
+      { ...shelf, id: 'r2', title: 'Strong', purpose: 'STRENGTH' },
+    ])
+    vi.spyOn(api, 'offers').mockResolvedValue({
+      fits: [],
+      doesNot: [
+        { exerciseId: 'pairs', title: 'The ten pairs opened', kind: 'STRETCH', reason: 'Late.' },
+        { exerciseId: 'other', title: 'Something else', kind: 'STRETCH', reason: 'No.' },
+      ],
+    })
+  })
+  afterEach(() => vi.restoreAllMocks())
+  const open = () =>
+    mount(
+      {
+        components: { ContentsPanel },
+        setup: () => ({ obligation }),
+        template:
+          '<ContentsPanel v-model="obligation" client-id="c" :number="1" :attached="false" />',
+      },
+      { global: { stubs } },
+    )
+  const way = (panel: ReturnType<typeof open>, text: string) =>
+    panel.findAll('[role=radio]').find((b) => b.text() === text)
+  const contents = (): ContentsForm | null => obligation.value.contents
+
+  it('requires an exercise that is found by its name, and lets it go again', async () => {
+    const panel = open()
+    await way(panel, 'Composed, but must contain')?.trigger('click')
+    await vi.waitFor(() => expect(api.offers).toHaveBeenCalled())
+    await panel.find('input[type=search]').setValue('pairs')
+    await vi.waitFor(() => expect(panel.findAll('.found button')).toHaveLength(1))
+    await panel.find('.found button').trigger('click')
+    expect(contents()?.required).toEqual(['pairs'])
+    await vi.waitFor(() => expect(panel.text()).toContain('20 s each side today'))
+    expect(panel.text()).toContain('1:00 fixed, 1:00 open')
+    expect(panel.text()).toContain('Squeeze: pain is 5.')
+    await panel.find('[aria-label="No longer require The ten pairs opened"]').trigger('click')
+    expect(contents()).toBeNull()
+  })
+
+  it('takes a routine of its purpose, as long as that is, and its newest version', async () => {
+    asked.mockResolvedValue(look({ minutes: 7, newestVersion: 4 }))
+    obligation.value = {
+      ...obligation.value,
+      contents: { required: [], theme: null, routineId: 'r1', routineVersion: 3 },
+    }
+    const panel = open()
+    await vi.waitFor(() => expect(panel.text()).toContain('version 3'))
+    expect(panel.findAll('option').map((o) => o.text())).toEqual([
+      'Choose a routine',
+      'Evening care',
+    ])
+    expect(obligation.value.minutes).toBe(7)
+    await panel
+      .findAll('button')
+      .find((b) => b.text() === 'Take version 4')
+      ?.trigger('click')
+    expect(contents()?.routineVersion).toBeNull()
+    expect(contents()?.routineId).toBe('r1')
+  })
+
+  it('is composed around a theme, or for nothing in particular', async () => {
+    const panel = open()
+    await vi.waitFor(() => expect(panel.findAll('option')).toHaveLength(2))
+    await panel.find('[aria-label="Around 1"]').setValue('clasps')
+    expect(contents()).toEqual({
+      required: [],
+      theme: 'clasps',
+      routineId: null,
+      routineVersion: null,
+    })
+    await panel.find('[aria-label="Around 1"]').setValue('')
+    expect(contents()).toBeNull()
+  })
+})
