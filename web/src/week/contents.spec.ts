@@ -85,7 +85,7 @@ describe('what is in an obligation', () => {
     await panel.find('.found button').trigger('click')
     expect(contents()?.required).toEqual(['pairs'])
     await vi.waitFor(() => expect(panel.text()).toContain('20 s each side today'))
-    expect(panel.text()).toContain('1:00 fixed, 1:00 open')
+    expect(panel.text()).toContain('1\u00a0min fixed, 1\u00a0min open')
     expect(panel.text()).toContain('Squeeze: pain is 5.')
     await panel.find('[aria-label="No longer require The ten pairs opened"]').trigger('click')
     expect(contents()).toBeNull()
