@@ -54,6 +54,8 @@ final class DoseReading {
   private static final Pattern TIMES_ALONE = Pattern.compile("(\\d+) ?(?:times|[×x*])(?![a-z])");
   private static final Pattern ORDERED =
       Pattern.compile("each of ([a-z0-9]+(?:-[a-z0-9]+){3,4})( and back)?(?![a-z0-9-])");
+  private static final Pattern FROM_END_TO_END =
+      Pattern.compile("(thumb|index|little) to (thumb|index|little)(?![a-z])");
   private static final Pattern ONCE = Pattern.compile("once(?![a-z])");
   private static final Pattern PACE_WORD =
       Pattern.compile("(?:slowly|slow|briskly|brisk)(?![a-z])");
@@ -129,6 +131,10 @@ final class DoseReading {
     if (ordered.isPresent()) {
       return ordered.get();
     }
+    Optional<Units> ends = take(FROM_END_TO_END, m -> fromEndToEnd(m.group(1), m.group(2)));
+    if (ends.isPresent()) {
+      return ends.get();
+    }
     for (Units units : plainUnits()) {
       for (Units there : units.each() == Units.Each.WHOLE ? List.of(units) : twice(units)) {
         if (takeWords(words.signedWords(there).toLowerCase(Locale.ROOT))
@@ -157,6 +163,22 @@ final class DoseReading {
     List<Digit> digits = Arrays.stream(signs.split("-")).map(notation::parse).toList();
     Units units = (digits.contains(Digit.THUMB) ? Units.DIGITS : Units.FINGERS).inOrder(digits);
     return back ? units.thereAndBack() : units;
+  }
+
+  /** "little to thumb": all digits from one end of the hand to the other. */
+  private static Units fromEndToEnd(String first, String last) {
+    Digit from = Digit.valueOf(first.toUpperCase(Locale.ROOT));
+    Digit to = Digit.valueOf(last.toUpperCase(Locale.ROOT));
+    if (from != Digit.LITTLE && to != Digit.LITTLE) {
+      throw new IllegalArgumentException(
+          "order (%s to %s) must have the little finger at one end".formatted(first, last));
+    }
+    Units units = from == Digit.THUMB || to == Digit.THUMB ? Units.DIGITS : Units.FINGERS;
+    Comparator<Digit> order = Comparator.naturalOrder();
+    return units.inOrder(
+        units.takingPart().stream()
+            .sorted(from.compareTo(to) < 0 ? order : order.reversed())
+            .toList());
   }
 
   private Laterality laterality() {
