@@ -379,6 +379,9 @@ export const api = {
     answer(
       http.POST('/api/bench/compose', { body: { draft, earlier: earlier.map((one) => [...one]) } }),
     ),
+  readLines: (draft: Draft, text: string) =>
+    answer(http.POST('/api/bench/lines', { body: { draft, text } })),
+  linesOf: (draft: Draft) => answer(http.POST('/api/bench/lines/written', { body: draft })),
   offers: (draft: Draft) => answer(http.POST('/api/bench/offers', { body: draft })),
   whyNot: (draft: Draft, exerciseId: string) =>
     answer(http.POST('/api/bench/why-not', { body: { draft, exerciseId } })),

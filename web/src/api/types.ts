@@ -38,6 +38,7 @@ export type {
   FigureView,
   Kind,
   Laterality,
+  LinesView,
   LogEntry,
   FormView,
   ImportView,

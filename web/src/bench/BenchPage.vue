@@ -15,6 +15,7 @@ import BenchSide from './BenchSide.vue'
 import BenchTape from './BenchTape.vue'
 import ComposeKeys from './ComposeKeys.vue'
 import CompareTapes from './CompareTapes.vue'
+import LinesPanel from './LinesPanel.vue'
 import OffersDrawer from './OffersDrawer.vue'
 import ReasonsList from './ReasonsList.vue'
 import RulesPanel from './RulesPanel.vue'
@@ -84,11 +85,8 @@ const { composed, compose, other, earlier, another, takeOther } = useVersions(
   message,
   attempt,
 )
-const { chosenStep, drawer, repair, repairAll, share, longer, remove, add, addPlay } = useSteps(
-  bench,
-  chosen,
-  attempt,
-)
+const { chosenStep, drawer, repair, repairAll, share, longer, remove, add, say, addPlay } =
+  useSteps(bench, chosen, attempt)
 const {
   saving,
   saveTitle,
@@ -237,6 +235,13 @@ useUndoKeys(bench.undo, bench.redo)
           <BButton size="sm" variant="outline-secondary" @click="drawer = 'add'"
             >Add a step</BButton
           >
+          <BButton
+            size="sm"
+            variant="outline-secondary"
+            :aria-pressed="drawer === 'lines'"
+            @click="drawer = drawer === 'lines' ? null : 'lines'"
+            >Say it in lines</BButton
+          >
           <BButton size="sm" variant="outline-secondary" @click="addPlay"
             >Play easily, a gap</BButton
           >
@@ -253,8 +258,14 @@ useUndoKeys(bench.undo, bench.redo)
         />
         <div v-if="steps.length || drawer" class="below">
           <div>
+            <LinesPanel
+              v-if="drawer === 'lines'"
+              :draft="draft"
+              @say="say"
+              @close="drawer = null"
+            />
             <OffersDrawer
-              v-if="drawer"
+              v-else-if="drawer"
               :draft="draft"
               :swapping="drawer === 'swap'"
               @add="add"

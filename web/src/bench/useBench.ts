@@ -115,6 +115,11 @@ export function useBench() {
     future.value = []
     set(next)
   }
+  /** Changes the draft as part of the change before it: both are undone as one. */
+  function amend(changed: Partial<Draft>) {
+    future.value = []
+    set({ ...work.value, draft: { ...draft.value, ...changed } })
+  }
   /** Notes where it is stored, without a step to undo. */
   function stored(routineId: string, version: number, title: string) {
     set({ ...work.value, routineId, owner: draft.value.clientId, version, title })
@@ -192,6 +197,7 @@ export function useBench() {
     canUndo: computed(() => past.value.length > 0),
     canRedo: computed(() => future.value.length > 0),
     change,
+    amend,
     replace,
     stored,
     undo,

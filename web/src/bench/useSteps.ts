@@ -1,4 +1,4 @@
-import { computed, ref, type Ref } from 'vue'
+import { computed, ref, watch, type Ref } from 'vue'
 import { api } from '@/api/calls'
 import type { FindingView, SidesChoice, StepDraft } from '@/api/types'
 import type { BenchState } from './useBench'
@@ -13,7 +13,7 @@ export function useSteps(
   const chosenStep = computed(
     () => steps.value.find((s) => s.draft.key === chosen.value) ?? steps.value[0] ?? null,
   )
-  const drawer = ref<'add' | 'swap' | null>(null)
+  const drawer = ref<'add' | 'swap' | 'lines' | null>(null)
 
   function repair(finding: FindingView) {
     if (finding.repair) bench.change({ steps: finding.repair.steps })
@@ -48,6 +48,16 @@ export function useSteps(
     }
     chosen.value = bench.add(step, at < 0 ? draft.value.steps.length : at + 1)
   }
+  /** All that is said in one go at the lines is undone as one. */
+  let saying = false
+  watch(drawer, () => {
+    saying = false
+  })
+  function say(said: StepDraft[]) {
+    if (saying) bench.amend({ steps: said })
+    else bench.change({ steps: said })
+    saying = true
+  }
   function addPlay() {
     const step: StepDraft = {
       key: '',
@@ -63,5 +73,5 @@ export function useSteps(
     const at = draft.value.steps.findIndex((s) => s.key === chosenStep.value?.draft.key)
     chosen.value = bench.add(step, at < 0 ? draft.value.steps.length : at + 1)
   }
-  return { chosenStep, drawer, repair, repairAll, share, longer, remove, add, addPlay }
+  return { chosenStep, drawer, repair, repairAll, share, longer, remove, add, say, addPlay }
 }

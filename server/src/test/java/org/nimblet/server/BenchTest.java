@@ -288,6 +288,31 @@ class BenchTest {
   }
 
   @Test
+  void aRoutineIsSaidInLinesAndWrittenBack(RunningServer server) {
+    Setting setting = setting(server);
+    Map<String, Object> form = new TreeMap<>();
+    Map<String, Object> draft = Practice.draft(setting.clientId(), "RECOVERY", 480, List.of());
+    form.put("draft", draft);
+    form.put("text", "palm rub 30 s\nwrist wobbles 40 s\n\nshake out 20 s");
+    JsonNode read = setting.post("/api/bench/lines", form);
+    assertThat(read.get("lines")).hasSize(4);
+    assertThat(read.at("/lines/0/title").asString()).isNotBlank();
+    assertThat(read.at("/lines/1/wrong").asString()).contains("wobbles");
+    assertThat(read.at("/lines/1/millis").asLong()).isEqualTo(40_000);
+    assertThat(read.at("/lines/1/near")).isNotEmpty();
+    assertThat(read.get("steps")).hasSize(2);
+    draft.put("steps", read.get("steps"));
+    JsonNode written = setting.post("/api/bench/lines/written", draft);
+    form.put("text", written.get("text").asString());
+    JsonNode again = setting.post("/api/bench/lines", form);
+    assertThat(again.get("steps").findValuesAsString("dose"))
+        .isEqualTo(read.get("steps").findValuesAsString("dose"));
+    form.put("text", "x\n".repeat(70));
+    assertThat(setting.practice().coach().send("POST", "/api/bench/lines", form).body())
+        .contains("text", "at most 60");
+  }
+
+  @Test
   void aClientPlaysItsOwnRoutineAndTheSessionIsKept(RunningServer server) {
     Setting setting = setting(server);
     JsonNode made =

@@ -288,7 +288,11 @@ class ScopeTest {
         if (!endpoint.pattern().matches(".*/(compose|why-not|sides)")) {
           Object draft = Practice.draft(clientId, "RECOVERY", 600, List.of());
           Object asked =
-              endpoint.pattern().endsWith("/compare") ? Map.of("a", draft, "b", draft) : draft;
+              endpoint.pattern().endsWith("/compare")
+                  ? Map.of("a", draft, "b", draft)
+                  : endpoint.pattern().endsWith("/lines")
+                      ? Map.of("draft", draft, "text", "")
+                      : draft;
           assertThat(strangeCoach.send(endpoint.method(), path, asked).status())
               .as("another coach: %s", endpoint)
               .isEqualTo(404);

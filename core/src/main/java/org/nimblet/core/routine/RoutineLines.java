@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Dose;
 import org.nimblet.core.exercise.DoseText;
@@ -42,6 +43,10 @@ public final class RoutineLines {
   private static final Pattern BARE_SIDE =
       Pattern.compile("\\b(left|right)\\b(?!\\s*(?:only|side|first|working|hand|\\d))");
   private static final Pattern WORD = Pattern.compile("\\p{L}{3,}");
+  private static final Pattern DOSE_WORD =
+      Pattern.compile(
+          "(?i).*\\d.*|[x×]|s|sec|seconds|min|minutes?|times|sets?|of|each|sides?|hands?|left|right"
+              + "|only|breaths?|pulses?");
   private static final Pattern SECONDS =
       Pattern.compile("(?:(\\d+)\\s*min)?\\s*(?:(\\d+)\\s*s(?:ec\\w*)?\\b)?");
   private static final String RIGHT_FIRST = "right first";
@@ -308,6 +313,15 @@ public final class RoutineLines {
         step.standIns(),
         step.released(),
         step.digits());
+  }
+
+  /** A line with another name: its dose as far as that exercise can have it, else the usual one. */
+  public String renamed(String text, Exercise exercise) {
+    String dose =
+        Arrays.stream(MARKER.matcher(text).replaceFirst("").strip().split("\\s+"))
+            .filter(token -> DOSE_WORD.matcher(token).matches())
+            .collect(Collectors.joining(" "));
+    return exercise.title() + ":" + (!dose.isEmpty() && reads(exercise, dose) ? " " + dose : "");
   }
 
   // ---- writing

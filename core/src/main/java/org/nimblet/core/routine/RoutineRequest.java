@@ -17,6 +17,7 @@ import org.nimblet.core.exercise.Kind;
  * @param around what lies around it in the day
  * @param pinned steps that are in it whatever else is chosen
  * @param theme what is taken first, if anything
+ * @param hand how the coach's own keeping moves what is composed
  */
 public record RoutineRequest(
     int budgetSeconds,
@@ -26,7 +27,8 @@ public record RoutineRequest(
     Recent recent,
     Around around,
     List<Step> pinned,
-    Optional<Theme> theme) {
+    Optional<Theme> theme,
+    CoachHand hand) {
 
   public static final int LEAST_SECONDS = 60;
   public static final int GREATEST_SECONDS = 1800;
@@ -45,7 +47,7 @@ public record RoutineRequest(
     }
   }
 
-  /** A request without a theme. */
+  /** A request without a theme, for an even hand. */
   public RoutineRequest(
       int budgetSeconds,
       ClientFacts facts,
@@ -54,7 +56,16 @@ public record RoutineRequest(
       Recent recent,
       Around around,
       List<Step> pinned) {
-    this(budgetSeconds, facts, use, weights, recent, around, pinned, Optional.empty());
+    this(
+        budgetSeconds,
+        facts,
+        use,
+        weights,
+        recent,
+        around,
+        pinned,
+        Optional.empty(),
+        CoachHand.EVEN);
   }
 
   /** A request that only says whom it is for, to ask what suits them. */
@@ -88,22 +99,30 @@ public record RoutineRequest(
 
   /** The same request in another time. */
   RoutineRequest withBudget(int seconds) {
-    return new RoutineRequest(seconds, facts, use, weights, recent, around, pinned, theme);
+    return new RoutineRequest(seconds, facts, use, weights, recent, around, pinned, theme, hand);
   }
 
   /** The same request with other pinned steps. */
   public RoutineRequest withPinned(List<Step> other) {
-    return new RoutineRequest(budgetSeconds, facts, use, weights, recent, around, other, theme);
+    return new RoutineRequest(
+        budgetSeconds, facts, use, weights, recent, around, other, theme, hand);
   }
 
   /** The same request for the person as they are there. */
   RoutineRequest withFacts(ClientFacts there) {
-    return new RoutineRequest(budgetSeconds, there, use, weights, recent, around, pinned, theme);
+    return new RoutineRequest(
+        budgetSeconds, there, use, weights, recent, around, pinned, theme, hand);
   }
 
   /** The same request with something to take first. */
   public RoutineRequest withTheme(Theme wanted) {
     return new RoutineRequest(
-        budgetSeconds, facts, use, weights, recent, around, pinned, Optional.of(wanted));
+        budgetSeconds, facts, use, weights, recent, around, pinned, Optional.of(wanted), hand);
+  }
+
+  /** The same request by a coach with a hand of their own. */
+  public RoutineRequest withHand(CoachHand other) {
+    return new RoutineRequest(
+        budgetSeconds, facts, use, weights, recent, around, pinned, theme, other);
   }
 }

@@ -35,7 +35,9 @@ public enum Taste {
   /** A moving load where quiet holds are preferred. */
   MOVING_LOAD(80),
   /** It tires, and was done today already. */
-  TIRED_TODAY(70);
+  TIRED_TODAY(70),
+  /** The coach keeps it again and again; how much that counts is in {@link CoachHand}. */
+  HAND(100);
 
   private final int percent;
 
@@ -58,6 +60,7 @@ public enum Taste {
       case TURN -> "something new for a change";
       case LIKED_METHOD -> "as you like it: " + method.word();
       case OWN_THING -> "with what you have for it";
+      case HAND -> "as your coach keeps it";
       case LATELY, OTHER_METHOD, CUT_SHORT, MOVING_LOAD, TIRED_TODAY -> "";
     };
   }

@@ -39,6 +39,9 @@ record Worth(long points, List<Taste> tastes) {
   /** A target of this weight or more is among what matters most to somebody. */
   private static final int MATTERS = 6;
 
+  /** From so much on the hand of the coach is named as a reason, per cent. */
+  private static final int TOLD_FROM = 115;
+
   private static final int DUE_AFTER_DAYS = 2;
 
   /** Things that one gets for exercising, not what lies about in every house. */
@@ -88,6 +91,11 @@ record Worth(long points, List<Taste> tastes) {
     long points = GROUND + served / sides.size();
     for (Taste taste : tastes) {
       points = points * taste.percent() / PERCENT;
+    }
+    int hand = request.hand().percent(exercise.id());
+    points = points * hand / PERCENT;
+    if (hand >= TOLD_FROM) {
+      tastes.add(Taste.HAND);
     }
     return new Worth(points, tastes);
   }

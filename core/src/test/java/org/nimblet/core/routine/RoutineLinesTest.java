@@ -105,6 +105,14 @@ class RoutineLinesTest {
   }
 
   @Test
+  void aLineTakesAnotherNameWithItsDose() {
+    Exercise rub = LIBRARY.find("palm-rub").orElseThrow();
+    assertThat(LINES.renamed("1. wrist wobbles 40 s", rub)).isEqualTo(rub.title() + ": 40 s");
+    assertThat(LINES.renamed("wobbles 7 furlongs", rub)).isEqualTo(rub.title() + ":");
+    assertThat(step(LINES.renamed("wrist wobbles 40 s", rub)).exercise()).isEqualTo(rub);
+  }
+
+  @Test
   void everyLineComesBack() {
     String text = "palm rub 30 s\n\nwrist wobbles\nshake out 20 s\n";
     assertThat(LINES.read(text))

@@ -12,6 +12,9 @@ import org.nimblet.server.routine.Bench.OffersView;
 import org.nimblet.server.routine.Bench.SidesForm;
 import org.nimblet.server.routine.Bench.WhyNotForm;
 import org.nimblet.server.routine.Bench.WhyNotView;
+import org.nimblet.server.routine.BenchLines.LinesForm;
+import org.nimblet.server.routine.BenchLines.LinesView;
+import org.nimblet.server.routine.BenchLines.WrittenView;
 import org.nimblet.server.routine.RoutineViews.RoutineView;
 import org.nimblet.server.routine.StepDrafts.StepDraft;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -26,11 +29,14 @@ class BenchController {
   private final BenchService bench;
   private final Playing playing;
   private final BenchComparison comparison;
+  private final BenchLines lines;
 
-  BenchController(BenchService bench, Playing playing, BenchComparison comparison) {
+  BenchController(
+      BenchService bench, Playing playing, BenchComparison comparison, BenchLines lines) {
     this.bench = bench;
     this.playing = playing;
     this.comparison = comparison;
+    this.lines = lines;
   }
 
   @PostMapping("/check")
@@ -67,6 +73,18 @@ class BenchController {
   @PostMapping("/sides")
   List<StepDraft> sides(@Valid @RequestBody SidesForm form) {
     return bench.sides(form);
+  }
+
+  /** Reads a routine that is said in lines. */
+  @PostMapping("/lines")
+  LinesView lines(@Valid @RequestBody LinesForm form) {
+    return lines.read(form);
+  }
+
+  /** Writes a draft as such lines. */
+  @PostMapping("/lines/written")
+  WrittenView written(@Valid @RequestBody Draft draft) {
+    return lines.written(draft);
   }
 
   @PostMapping("/play")
