@@ -108,6 +108,11 @@ export const router = createRouter({
       meta: { who: 'coach', title: 'Bench' },
     },
     {
+      path: '/bench/hand',
+      component: () => import('@/bench/HandPage.vue'),
+      meta: { who: 'coach', title: 'Your hand' },
+    },
+    {
       path: '/bench/versions/:routineId',
       component: () => import('@/bench/VersionsPage.vue'),
       props: true,

@@ -375,9 +375,24 @@ export const api = {
   repair: (draft: Draft) => answer(http.POST('/api/bench/repair', { body: draft })),
   compare: (a: Draft, b: Draft) => answer(http.POST('/api/bench/compare', { body: { a, b } })),
   check: (draft: Draft) => answer(http.POST('/api/bench/check', { body: draft })),
-  compose: (draft: Draft, earlier: readonly (readonly string[])[]) =>
+  compose: (
+    draft: Draft,
+    earlier: readonly (readonly string[])[],
+    lengths: 'SHORTER' | 'LONGER' | null = null,
+  ) =>
     answer(
-      http.POST('/api/bench/compose', { body: { draft, earlier: earlier.map((one) => [...one]) } }),
+      http.POST('/api/bench/compose', {
+        body: { draft, earlier: earlier.map((one) => [...one]), lengths },
+      }),
+    ),
+  hand: () => answer(http.GET('/api/hand')),
+  switchHand: (on: boolean) => answer(http.PUT('/api/hand', { body: { on } })),
+  setHand: (purpose: Purpose, exerciseId: string, percent: number | null) =>
+    answer(
+      http.PUT('/api/hand/{purpose}/{exerciseId}', {
+        ...at({ purpose, exerciseId }),
+        body: { percent },
+      }),
     ),
   readLines: (draft: Draft, text: string) =>
     answer(http.POST('/api/bench/lines', { body: { draft, text } })),

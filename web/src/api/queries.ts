@@ -69,6 +69,7 @@ export const queries = {
     query(['library', id, seen], () => api.exercise(id, seen)),
   routines: () => query(['routines'], api.routines),
   routine: (id: string) => query(['routines', id], () => api.routine(id)),
+  hand: () => query(['hand'], api.hand),
   themes: () => shipped('themes', api.themes),
   templates: () => query(['templates'], api.templates),
   client: (id: string) => about(id, ['facts'], () => api.client(id)),

@@ -79,7 +79,7 @@ async function attempt<T>(what: () => Promise<T>): Promise<T | null> {
     busy.value = false
   }
 }
-const { composed, compose, other, earlier, another, takeOther } = useVersions(
+const { composed, proposed, compose, other, earlier, another, takeOther } = useVersions(
   bench,
   chosen,
   message,
@@ -109,6 +109,7 @@ const {
   attempt,
   clientName: () => client.value?.facts.name,
   saved: () => void routines.reload(),
+  proposed,
 })
 
 function tryIt(from = 0) {
@@ -138,6 +139,7 @@ useUndoKeys(bench.undo, bench.redo)
         @compose="compose"
         @another="another"
       />
+      <p><RouterLink to="/bench/hand">Your hand</RouterLink></p>
       <BenchShelf
         :client-id="draft.clientId"
         :routines="routines.data.value ?? []"
@@ -202,10 +204,10 @@ useUndoKeys(bench.undo, bench.redo)
           <BButton variant="primary" @click="other = null">Take A</BButton>
           <BButton variant="outline-secondary" @click="takeOther">Take B</BButton>
           <BButton
-            v-if="earlier.length < 2"
+            v-if="earlier.length === 1"
             variant="outline-secondary"
             :disabled="busy"
-            @click="another"
+            @click="another('OTHER')"
             >A third version</BButton
           >
         </p>

@@ -57,6 +57,7 @@ const paths = computed(() =>
     <div class="words">
       <section>
         <h2>What differs</h2>
+        <p class="cost">{{ view.cost }}</p>
         <p v-if="!view.changes.length" class="quiet">Nothing but the order.</p>
         <ul>
           <li v-for="change in view.changes" :key="change">{{ change }}</li>
@@ -87,6 +88,9 @@ const paths = computed(() =>
 </template>
 
 <style scoped>
+.cost {
+  font-weight: 600;
+}
 .tapes svg {
   display: block;
 }

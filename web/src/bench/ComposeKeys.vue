@@ -1,7 +1,11 @@
 <script setup lang="ts">
 /** Filling the minutes, and another version beside what is there. */
+import { keys } from '@/parts/labels'
+import { capital } from '@/parts/words'
+import { VERSION_KINDS, type VersionKind } from './useVersions'
+
 defineProps<{ busy: boolean; empty: boolean; pinned: boolean }>()
-const emit = defineEmits<{ compose: []; another: [] }>()
+const emit = defineEmits<{ compose: []; another: [kind: VersionKind] }>()
 </script>
 
 <template>
@@ -9,14 +13,18 @@ const emit = defineEmits<{ compose: []; another: [] }>()
     <BButton variant="primary" :disabled="busy" @click="emit('compose')">{{
       empty ? 'Fill the minutes' : 'Fill the minutes again'
     }}</BButton>
-    <BButton
-      v-if="!empty"
-      size="sm"
-      variant="outline-secondary"
-      :disabled="busy"
-      @click="emit('another')"
-      >Another version beside it</BButton
-    >
+    <div v-if="!empty" class="versions" role="group" aria-label="Another version beside it">
+      <h3>Another version beside it</h3>
+      <BButton
+        v-for="kind in keys(VERSION_KINDS)"
+        :key="kind"
+        size="sm"
+        variant="link"
+        :disabled="busy"
+        @click="emit('another', kind)"
+        >{{ capital(VERSION_KINDS[kind]) }}</BButton
+      >
+    </div>
     <p v-if="pinned" class="quiet small">Pinned steps stay.</p>
   </div>
 </template>
@@ -26,5 +34,17 @@ const emit = defineEmits<{ compose: []; another: [] }>()
   display: grid;
   gap: 8px;
   margin: 16px 0;
+}
+.versions {
+  display: grid;
+  justify-items: start;
+}
+h3 {
+  margin: 4px 0 0;
+  font-size: 0.875rem;
+}
+.versions .btn {
+  padding-left: 0;
+  text-align: left;
 }
 </style>

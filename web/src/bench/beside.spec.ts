@@ -52,6 +52,7 @@ const beside: CompareView = {
   ],
   changes: ['Only in B: shake, 20 s', 'stretch: 20 s in A, 30 s in B'],
   coverage: [{ word: 'wrist', a: 30, b: 45, wanted: 40 }],
+  cost: 'B serves nothing less than A, and more: wrist.',
 }
 beforeEach(() => {
   vi.restoreAllMocks()
@@ -117,13 +118,17 @@ describe('another version', () => {
     })
     vi.spyOn(api, 'compare').mockResolvedValue(beside)
     const versions = useVersions(bench, ref(null), ref(''), attempt)
-    await versions.another()
+    await versions.another('OTHER')
     expect(compose.mock.calls[0]?.[1]).toEqual([['rub']])
-    expect(versions.other.value?.name).toBe('second best')
-    await versions.another()
+    expect(versions.other.value?.name).toBe('other exercises')
+    await versions.another('OTHER')
     expect(compose.mock.calls[1]?.[1]).toEqual([['rub'], ['shake']])
-    expect(versions.other.value?.name).toBe('third best')
+    expect(versions.other.value?.name).toBe('yet other exercises')
+    await versions.another('SHORTER')
+    expect(compose.mock.calls[2]?.slice(1)).toEqual([[], 'SHORTER'])
+    expect(versions.other.value?.name).toBe('shorter steps, more of them')
     versions.takeOther()
+    expect(versions.proposed.value).toEqual(['shake'])
     expect(bench.change).toHaveBeenCalledWith({ steps: [draftOf('shake')] })
     expect(versions.other.value).toBeNull()
   })
@@ -139,7 +144,7 @@ describe('another version', () => {
       shortPhases: [],
     })
     const versions = useVersions(aBench(), ref(null), message, attempt)
-    await versions.another()
+    await versions.another('OTHER')
     expect(message.value).toBe('There is no other routine.')
     expect(versions.other.value).toBeNull()
   })
@@ -166,17 +171,22 @@ describe('keeping a routine', () => {
       clientName: () => 'Maren',
       attempt,
       saved: vi.fn(),
+      proposed: ref<readonly string[] | null>(['rub', 'shake']),
     }
     return { bench, page, keeping: useKeeping(bench, page) }
   }
 
   it('is kept for the client under a title, and then as a new version', async () => {
     const { page, keeping } = begin()
-    vi.spyOn(api, 'createRoutine').mockResolvedValue({ ...stored, version: 1, title: 'Mine' })
+    const create = vi
+      .spyOn(api, 'createRoutine')
+      .mockResolvedValue({ ...stored, version: 1, title: 'Mine' })
     keeping.openSave()
     expect([keeping.saving.value, keeping.saveTitle.value]).toEqual([true, 'Warm-up for Maren'])
     expect(keeping.saveWord.value).toBe('Save for Maren')
     await keeping.save(true)
+    expect(create.mock.calls[0]?.[0].composed).toEqual(['rub', 'shake'])
+    expect(page.proposed.value).toBeNull()
     expect(page.notice.value).toBe('Saved as version 1')
     expect(page.saved).toHaveBeenCalledTimes(1)
     expect([keeping.saving.value, keeping.saveWord.value]).toEqual([false, 'Save version 2'])
@@ -253,10 +263,15 @@ describe('around the tape', () => {
     })
     expect(keys.findAll('button').map((b) => b.text())).toEqual(['Fill the minutes'])
     await keys.setProps({ empty: false, pinned: true })
-    expect(keys.findAll('button')).toHaveLength(2)
+    expect(keys.findAll('button').map((b) => b.text())).toEqual([
+      'Fill the minutes again',
+      'Other exercises',
+      'Shorter steps, more of them',
+      'Fewer and longer steps',
+    ])
     expect(keys.text()).toContain('Pinned steps stay.')
-    await keys.findAll('button')[1]?.trigger('click')
-    expect(keys.emitted('another')).toHaveLength(1)
+    await keys.findAll('button')[2]?.trigger('click')
+    expect(keys.emitted('another')).toEqual([['SHORTER']])
   })
 
   it('a title is needed to save', async () => {

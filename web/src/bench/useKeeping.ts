@@ -22,6 +22,8 @@ export function useKeeping(
     clientName: () => string | undefined
     attempt: <T>(what: () => Promise<T>) => Promise<T | null>
     saved: () => void
+    /** What had been composed, so that it can be seen what was taken out of it. */
+    proposed: Ref<readonly string[] | null>
   },
 ) {
   const { draft, view, steps, work } = bench
@@ -44,6 +46,7 @@ export function useKeeping(
     purpose: draft.value.purpose,
     budgetSeconds: draft.value.budgetSeconds,
     steps: draft.value.steps,
+    composed: page.proposed.value ? [...page.proposed.value] : null,
   })
   /** Steps as they are stored carry their dose; what was typed has become one. */
   function settled(): StepDraft[] {
@@ -69,6 +72,7 @@ export function useKeeping(
       notice.value = copied
         ? `Saved as a copy for ${clientName() ?? 'everybody'}; the other one is as it was`
         : `Saved as version ${stored.version}`
+      page.proposed.value = null
       page.saved()
     } catch (e) {
       if (e instanceof ServerProblem && e.status === 409 && e.current) {
@@ -100,6 +104,7 @@ export function useKeeping(
     conflict.value = null
   }
   function open(stored: StoredRoutine) {
+    page.proposed.value = null
     bench.replace({
       draft: {
         ...emptyDraft(),
@@ -120,6 +125,7 @@ export function useKeeping(
     if (stored) open(stored)
   }
   function openTemplate(template: TemplateView) {
+    page.proposed.value = null
     bench.replace({
       draft: {
         ...draft.value,
@@ -138,6 +144,7 @@ export function useKeeping(
     chosen.value = template.steps[0]?.key ?? null
   }
   function begin() {
+    page.proposed.value = null
     bench.replace({ ...emptyWork(), draft: { ...emptyDraft(), clientId: draft.value.clientId } })
     chosen.value = null
   }

@@ -3,6 +3,14 @@ import { api } from '@/api/calls'
 import type { CompareView, ComposeView, StepDraft } from '@/api/types'
 import type { BenchState } from './useBench'
 
+/** How another version may differ, so that a person notices. */
+export const VERSION_KINDS = {
+  OTHER: 'other exercises',
+  SHORTER: 'shorter steps, more of them',
+  LONGER: 'fewer and longer steps',
+} as const
+export type VersionKind = keyof typeof VERSION_KINDS
+
 /** What is composed, and a second and a third version beside what is on the bench. */
 export function useVersions(
   bench: BenchState,
@@ -12,6 +20,11 @@ export function useVersions(
 ) {
   const { draft } = bench
   const composed = shallowRef<ComposeView | null>(null)
+  /** What was composed last for what lies on the bench; nothing once that was kept. */
+  const proposed = shallowRef<readonly string[] | null>(null)
+  const propose = (steps: readonly StepDraft[]) => {
+    proposed.value = [...new Set(steps.map((step) => step.exerciseId))]
+  }
 
   async function compose() {
     const answer = await attempt(() => api.compose(draft.value, []))
@@ -22,6 +35,7 @@ export function useVersions(
       return
     }
     bench.change({ steps: answer.steps })
+    propose(answer.steps)
     chosen.value = answer.steps[0]?.key ?? null
   }
 
@@ -37,12 +51,15 @@ export function useVersions(
     () => {
       other.value = null
       earlier.value = []
+      proposed.value = null
     },
   )
-  async function another() {
+  async function another(kind: VersionKind) {
     const own = draft.value.steps.map((s) => s.exerciseId)
-    const from = other.value ? [own, other.value.draft.map((s) => s.exerciseId)].slice(0, 2) : [own]
-    const answer = await attempt(() => api.compose(draft.value, from))
+    const lengths = kind === 'OTHER' ? null : kind
+    const before = other.value && earlier.value.length ? [other.value.draft] : []
+    const from = lengths ? [] : [own, ...before.map((steps) => steps.map((s) => s.exerciseId))]
+    const answer = await attempt(() => api.compose(draft.value, from, lengths))
     if (!answer) return
     if (!answer.composed) {
       message.value = answer.reason
@@ -55,14 +72,17 @@ export function useVersions(
       other.value = {
         draft: answer.steps,
         view: beside,
-        name: from.length === 1 ? 'second best' : 'third best',
+        name: from.length === 2 ? 'yet other exercises' : VERSION_KINDS[kind],
       }
       earlier.value = from
     }
   }
   function takeOther() {
-    if (other.value) bench.change({ steps: other.value.draft })
+    if (other.value) {
+      bench.change({ steps: other.value.draft })
+      propose(other.value.draft)
+    }
     other.value = null
   }
-  return { composed, compose, other, earlier, another, takeOther }
+  return { composed, proposed, compose, other, earlier, another, takeOther }
 }

@@ -160,7 +160,7 @@ class AccessibilityIT {
     browser.find(".drawer li");
     check("bench, adding");
     browser.press("Close");
-    browser.press("Another version beside it");
+    browser.press("Other exercises");
     browser.find(".strand");
     check("bench, two versions");
     noSidewaysScroll("bench, two versions");

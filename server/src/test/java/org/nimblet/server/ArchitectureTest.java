@@ -52,6 +52,7 @@ class ArchitectureTest {
           List.of("mail"),
           List.of("account"),
           List.of("client"),
+          List.of("hand"),
           List.of("library"),
           List.of("health", "live", "setup"),
           List.of("week"),

@@ -288,6 +288,25 @@ class BenchTest {
   }
 
   @Test
+  void anotherVersionHasMoreAndShorterStepsAndSaysWhatItCosts(RunningServer server) {
+    Setting setting = setting(server);
+    Map<String, Object> draft = Practice.draft(setting.clientId(), "RECOVERY", 600, List.of());
+    Map<String, Object> form = composeForm(draft, List.of());
+    JsonNode best = setting.post("/api/bench/compose", form);
+    draft.put("steps", best.get("steps"));
+    form.put("lengths", "SHORTER");
+    JsonNode shorter = setting.post("/api/bench/compose", form);
+    assertThat(shorter.get("steps").size()).isGreaterThan(best.get("steps").size());
+    Map<String, Object> other = new TreeMap<>(draft);
+    other.put("steps", shorter.get("steps"));
+    JsonNode beside = setting.post("/api/bench/compare", Map.of("a", draft, "b", other));
+    assertThat(beside.get("cost").asString()).startsWith("B serves");
+    form.put("lengths", "SIDEWAYS");
+    assertThat(setting.practice().coach().send("POST", "/api/bench/compose", form).status())
+        .isEqualTo(400);
+  }
+
+  @Test
   void aRoutineIsSaidInLinesAndWrittenBack(RunningServer server) {
     Setting setting = setting(server);
     Map<String, Object> form = new TreeMap<>();

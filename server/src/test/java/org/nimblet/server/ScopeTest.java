@@ -72,6 +72,9 @@ class ScopeTest {
     if (endpoint.method().equals("GET") || endpoint.method().equals("DELETE")) {
       return null;
     }
+    if (endpoint.pattern().startsWith("/api/hand")) {
+      return endpoint.pattern().endsWith("/hand") ? Map.of("on", true) : Map.of("percent", 100);
+    }
     if (endpoint.pattern().endsWith("/deletion")) {
       return Map.of("name", "Test Client");
     }
@@ -261,7 +264,8 @@ class ScopeTest {
             .as("nobody: %s", endpoint)
             .isEqualTo(401);
       }
-      if (endpoint.pattern().startsWith("/api/library")) {
+      if (endpoint.pattern().startsWith("/api/library")
+          || endpoint.pattern().startsWith("/api/hand")) {
         assertThat(strangeClient.send(endpoint.method(), path, body).status())
             .as("a client: %s", endpoint)
             .isEqualTo(403);

@@ -122,8 +122,12 @@ final class Attempts {
     return new Attempt(gated, options, groups, problem, selection, chosen);
   }
 
-  /** A request as it is asked again and again. */
-  Asked asked(RoutineRequest request, List<Set<String>> earlier) {
+  /**
+   * A request as it is asked again and again.
+   *
+   * @param lengths how long its steps should be
+   */
+  Asked asked(RoutineRequest request, List<Set<String>> earlier, StepLengths lengths) {
     Set<String> pinnedIds =
         request.pinned().stream().map(step -> step.exercise().id()).collect(Collectors.toSet());
     Map<String, Reason> gated = new HashMap<>();
@@ -140,7 +144,7 @@ final class Attempts {
     Options factory = new Options(plan, request, open);
     Map<String, List<Option>> options = new HashMap<>();
     for (Exercise exercise : open) {
-      List<Option> own = factory.of(exercise);
+      List<Option> own = lengths.of(factory.of(exercise));
       if (own.isEmpty()) {
         gated.put(exercise.id(), factory.whyNone(exercise));
       } else {

@@ -46,6 +46,17 @@ public final class Composer {
    * @param earlier the exercises of up to two earlier routines, by identifier
    */
   public Composition compose(RoutineRequest request, List<Set<String>> earlier) {
+    return compose(request, earlier, StepLengths.ANY);
+  }
+
+  /**
+   * Composes the best routine of those whose steps are as long as they should be.
+   *
+   * @param earlier the exercises of up to two earlier routines, by identifier
+   * @param lengths how long its steps should be
+   */
+  public Composition compose(
+      RoutineRequest request, List<Set<String>> earlier, StepLengths lengths) {
     if (earlier.size() > 2) {
       throw new IllegalArgumentException(
           "earlier routines (%d) must be 0 to 2".formatted(earlier.size()));
@@ -54,7 +65,7 @@ public final class Composer {
     if (refused.isPresent()) {
       return new NotComposed(refused.get(), List.of());
     }
-    Attempt attempt = new WarmChoice(library, plan, attempts).best(request, earlier);
+    Attempt attempt = new WarmChoice(library, plan, attempts).best(request, earlier, lengths);
     List<Rejection> rejections = reasons.rejections(attempt, request);
     if (attempt.selection().isEmpty()) {
       return new NotComposed(
@@ -64,6 +75,9 @@ public final class Composer {
       return new NotComposed(reasons.whyNone(request, attempt), rejections);
     }
     List<Option> ordered = ordered(attempt);
+    if (!lengths.isMetBy(ordered.stream().map(Option::charge).toList())) {
+      return new NotComposed(lengths.whyNone(), rejections);
+    }
     List<Step> steps = new Slack(plan, request).filled(ordered.stream().map(Option::step).toList());
     return new Composed(
         plan.purpose(),
@@ -104,7 +118,9 @@ public final class Composer {
 
   /** The choice behind a routine, for comparison with other solvers. */
   SelectionProblem problem(RoutineRequest request) {
-    return attempts.attempt(attempts.asked(request, List.of()), Map.of(), 0).problem();
+    return attempts
+        .attempt(attempts.asked(request, List.of(), StepLengths.ANY), Map.of(), 0)
+        .problem();
   }
 
   /**

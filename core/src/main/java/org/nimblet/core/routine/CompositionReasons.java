@@ -88,7 +88,7 @@ final class CompositionReasons {
     for (int seconds = request.budgetSeconds() + SEARCH_STEP;
         seconds <= RoutineRequest.GREATEST_SECONDS;
         seconds += SEARCH_STEP) {
-      Attempt attempt = choice.best(request.withBudget(seconds), List.of());
+      Attempt attempt = choice.best(request.withBudget(seconds), List.of(), StepLengths.ANY);
       if (attempt.chosen().stream().anyMatch(o -> plan.namedFor().contains(o.exercise().kind()))) {
         return Optional.of(seconds);
       }

@@ -37,8 +37,8 @@ final class WarmChoice {
    * too little, there are two ways: to leave out what needs warm hands, or to give warming more
    * time. The one whose phases miss fewer seconds is taken; among equals the more valuable.
    */
-  Attempt best(RoutineRequest request, List<Set<String>> earlier) {
-    Attempts.Asked asked = attempts.asked(request, earlier);
+  Attempt best(RoutineRequest request, List<Set<String>> earlier, StepLengths lengths) {
+    Attempts.Asked asked = attempts.asked(request, earlier, lengths);
     Attempt first = attempts.attempt(asked, Map.of(), 0);
     Map<String, Reason> out = outOfPlace(first);
     Attempt fitting = out.isEmpty() ? first : attempts.attempt(asked, out, 0);

@@ -351,6 +351,46 @@ class ComposerTest {
     assertThat(with).isGreaterThan(50);
   }
 
+  /** Shorter steps are more of them, longer ones fewer, in the same minutes. */
+  @ParameterizedTest
+  @EnumSource(names = {"WARM_UP", "COOL_DOWN", "RECOVERY"})
+  void anotherVersionHasShorterOrLongerSteps(Purpose purpose) {
+    Composer composer = new Composer(LIBRARY, purpose);
+    RoutineRequest request = RequestBuilder.of(purpose).seconds(600).build();
+    Composed best = (Composed) composer.compose(request);
+    List<Integer> lengths = best.choices().stream().map(Choice::seconds).toList();
+    Composed shorter =
+        (Composed)
+            composer.compose(
+                request, List.of(), StepLengths.beside(StepLengths.Wish.SHORTER, lengths));
+    Composed longer =
+        (Composed)
+            composer.compose(
+                request, List.of(), StepLengths.beside(StepLengths.Wish.LONGER, lengths));
+    assertThat(meanSeconds(shorter)).isLessThan(meanSeconds(best));
+    assertThat(meanSeconds(longer)).isGreaterThan(meanSeconds(best));
+    assertThat(shorter.steps()).hasSizeGreaterThanOrEqualTo(best.steps().size());
+    assertThat(longer.steps()).hasSizeLessThan(best.steps().size());
+    assertThat(shorter.halfPoints()).isLessThanOrEqualTo(best.halfPoints());
+    assertThat(longer.halfPoints()).isLessThanOrEqualTo(best.halfPoints());
+    assertThat(shorter.cueSheet().lengthMillis()).isLessThanOrEqualTo(600_000);
+  }
+
+  @Test
+  void thereMayBeNoVersionWithLongerSteps() {
+    Composer composer = new Composer(LIBRARY, Purpose.STRENGTH);
+    RoutineRequest request = RequestBuilder.of(Purpose.STRENGTH).seconds(600).build();
+    NotComposed none =
+        (NotComposed)
+            composer.compose(
+                request, List.of(), StepLengths.beside(StepLengths.Wish.LONGER, List.of(300, 300)));
+    assertThat(none.reason()).contains("longer on the whole", "300 s now");
+  }
+
+  private static double meanSeconds(Composed composed) {
+    return composed.choices().stream().mapToInt(Choice::seconds).average().orElseThrow();
+  }
+
   @Test
   void pinnedStepsStayAndCountInTheirPhase() {
     Exercise stretch = LIBRARY.find("crossed-threaded-clasp").orElseThrow();

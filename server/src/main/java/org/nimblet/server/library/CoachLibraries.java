@@ -10,9 +10,11 @@ import java.util.Optional;
 import java.util.UUID;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
+import org.nimblet.server.hand.CoachHands;
+import org.nimblet.server.hand.CoachHands.Hands;
 import org.springframework.stereotype.Service;
 
-/** Gives each coach their library; read anew only when an own exercise changed. */
+/** Gives each coach their library; read anew only when an own exercise or their hand changed. */
 @Service
 public class CoachLibraries {
 
@@ -21,22 +23,29 @@ public class CoachLibraries {
   private final ExerciseLibrary shipped;
   private final OwnExercises exercises;
   private final OwnExerciseVersions versions;
+  private final CoachHands hands;
   private final Cache<String, CoachLibrary> remembered =
       Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
-  CoachLibraries(ExerciseLibrary shipped, OwnExercises exercises, OwnExerciseVersions versions) {
+  CoachLibraries(
+      ExerciseLibrary shipped,
+      OwnExercises exercises,
+      OwnExerciseVersions versions,
+      CoachHands hands) {
     this.shipped = shipped;
     this.exercises = exercises;
     this.versions = versions;
+    this.hands = hands;
   }
 
   /** The library of a coach. */
   public CoachLibrary of(UUID coachId) {
     OwnExercises.Revision now = exercises.revision(coachId);
-    if (now.getCount() == 0) {
-      return new CoachLibrary(coachId, shipped, Map.of(), List.of(), "shipped");
+    if (now.getCount() == 0 && now.getHand() == null) {
+      return new CoachLibrary(coachId, shipped, Map.of(), List.of(), Hands.NEW, "shipped");
     }
-    String revision = "%s/%d/%s".formatted(coachId, now.getCount(), now.getChangedAt());
+    String revision =
+        "%s/%d/%s/%d".formatted(coachId, now.getCount(), now.getChangedAt(), now.getHand());
     return remembered.get(revision, key -> read(coachId, key));
   }
 
@@ -78,7 +87,8 @@ public class CoachLibraries {
         archived.add(read);
       }
     }
-    return new CoachLibrary(coachId, shipped.with(inUse), byId, archived, revision);
+    return new CoachLibrary(
+        coachId, shipped.with(inUse), byId, archived, hands.of(coachId), revision);
   }
 
   /** What was checked before it was stored reads back. */

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
+import org.nimblet.server.hand.CoachHands.Hands;
 
 /**
  * The exercises of one coach: those that ship and their own ones in use.
@@ -14,6 +15,7 @@ import org.nimblet.core.exercise.ExerciseLibrary;
  * @param library the exercises in use
  * @param versions the current version of each own exercise in use, by its identifier
  * @param archived own exercises that are no longer offered
+ * @param hands how the coach's own keeping moves what is composed of them
  * @param revision the same only while none of them changed
  */
 public record CoachLibrary(
@@ -21,6 +23,7 @@ public record CoachLibrary(
     ExerciseLibrary library,
     Map<String, Integer> versions,
     List<Exercise> archived,
+    Hands hands,
     String revision) {
 
   /** The version of an exercise; 0 for one that ships. */

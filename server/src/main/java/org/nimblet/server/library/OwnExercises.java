@@ -14,13 +14,20 @@ interface OwnExercises extends JpaRepository<OwnExercise, UUID> {
   Optional<OwnExercise> findByCoachIdAndExerciseId(UUID coachId, String exerciseId);
 
   @Query(
-      "select count(e) as count, max(e.changedAt) as changedAt from OwnExercise e where e.coachId = :coachId")
+      """
+      select count(e) as count, max(e.changedAt) as changedAt,
+        (select h.version from CoachHandRow h where h.coachId = :coachId) as hand
+      from OwnExercise e where e.coachId = :coachId
+      """)
   Revision revision(UUID coachId);
 
-  /** What changes whenever an own exercise does. */
+  /** What changes whenever an own exercise or the hand of the coach does. */
   interface Revision {
     long getCount();
 
     Instant getChangedAt();
+
+    /** Null for a coach who never kept anything. */
+    Long getHand();
   }
 }

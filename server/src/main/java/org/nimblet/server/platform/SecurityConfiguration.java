@@ -135,6 +135,7 @@ class SecurityConfiguration {
                         "/api/clients/*/plan",
                         "/api/programmes",
                         "/api/bench/**",
+                        "/api/hand/**",
                         "/api/routines/**",
                         "/api/templates",
                         "/api/themes",

@@ -12,6 +12,8 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.exercise.Discipline;
+import org.nimblet.core.exercise.ExerciseLibrary;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.routine.Pain;
 import org.nimblet.core.routine.PainDose;
@@ -70,12 +72,12 @@ final class ProgrammeViews {
                         template.id(),
                         template.aim(),
                         template.weeks(),
-                        begun(template, today, current)))
+                        begun(client, template, today, current)))
             .toList());
   }
 
   private static ProgrammeForm begun(
-      ProgrammeTemplate template, LocalDate today, Optional<Programme> current) {
+      ClientFile client, ProgrammeTemplate template, LocalDate today, Optional<Programme> current) {
     return new ProgrammeForm(
         current.map(programme -> programme.version).orElse(0L),
         template.title(),
@@ -97,7 +99,7 @@ final class ProgrammeViews {
                         o.anchor().word().toUpperCase(Locale.ROOT),
                         o.heavy(),
                         o.notOn(),
-                        form(o.contents())))
+                        form(suiting(client, o.contents()))))
             .toList());
   }
 
@@ -136,6 +138,27 @@ final class ProgrammeViews {
             .map(o -> view(o, works.get(o.id()), contentsWords.apply(o.contents())))
             .toList(),
         painWords(all, works));
+  }
+
+  /** A ready programme requires only what is made for what the client's hands do. */
+  private static Contents suiting(ClientFile client, Contents contents) {
+    if (!(contents instanceof Contents.Composed composed)) {
+      return contents;
+    }
+    Set<Discipline> disciplines =
+        client.activities().stream()
+            .map(ClientFile.ActivityFile::discipline)
+            .collect(Collectors.toSet());
+    return new Contents.Composed(
+        composed.required().stream()
+            .filter(
+                id ->
+                    ExerciseLibrary.shipped()
+                        .find(id)
+                        .filter(exercise -> exercise.suits(disciplines))
+                        .isPresent())
+            .toList(),
+        composed.theme());
   }
 
   private static ContentsForm form(Contents contents) {

@@ -18,6 +18,7 @@ import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.routine.Finding.Severity;
 import org.nimblet.core.routine.Gate;
 import org.nimblet.core.routine.PurposePlan;
+import org.nimblet.core.routine.StepLengths;
 import org.nimblet.server.library.FigureParts;
 import org.nimblet.server.routine.RoutineViews.LeftOutView;
 import org.nimblet.server.routine.StepDrafts.StepDraft;
@@ -181,7 +182,8 @@ final class Bench {
       CheckView b,
       List<StrandView> strands,
       List<String> changes,
-      List<CoverageRow> coverage) {}
+      List<CoverageRow> coverage,
+      String cost) {}
 
   /** The places of the same exercise, and whether it is dosed alike. */
   record StrandView(int a, int b, boolean sameDose) {}
@@ -194,12 +196,15 @@ final class Bench {
    *
    * @param draft for whom and how long; its pinned steps stay
    * @param earlier the exercises of routines from which this one has to differ
+   * @param lengths whether its steps should be shorter or longer than those of the draft; null for
+   *     whatever is best
    */
   record ComposeForm(
       @NotNull(message = "The draft.") @Valid Draft draft,
       @NotNull(message = "Up to two routines, or an empty list.")
           @Size(max = 2, message = "Up to two routines.")
-          List<@NotNull(message = "Identifiers of exercises.") Set<String>> earlier) {}
+          List<@NotNull(message = "Identifiers of exercises.") Set<String>> earlier,
+      @Schema(nullable = true) StepLengths.Wish lengths) {}
 
   /** A composed routine, or why there is none. */
   record ComposeView(

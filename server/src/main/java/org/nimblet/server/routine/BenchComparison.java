@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.ToIntFunction;
+import java.util.stream.Collectors;
 import org.nimblet.core.routine.RoutineDifference;
 import org.nimblet.server.routine.Bench.BenchStep;
 import org.nimblet.server.routine.Bench.CheckView;
@@ -23,6 +24,11 @@ class BenchComparison {
   /** So many targets are set side by side (ours). */
   private static final int TARGETS = 6;
 
+  /** A difference of so many points of a hundred is told (ours). */
+  private static final int TOLD_FROM = 8;
+
+  private static final int TOLD = 4;
+
   private final DraftReader reader;
   private final BenchService bench;
 
@@ -37,6 +43,7 @@ class BenchComparison {
     RoutineDifference difference = RoutineDifference.between(first.plain(), second.plain());
     CheckView a = bench.check(first);
     CheckView b = bench.check(second);
+    List<CoverageRow> rows = coverage(a, b);
     return new CompareView(
         a,
         b,
@@ -44,7 +51,8 @@ class BenchComparison {
             .map(tie -> new StrandView(tie.first(), tie.second(), tie.sameDose()))
             .toList(),
         changes(difference, a, b),
-        coverage(a, b));
+        rows.stream().limit(TARGETS).toList(),
+        cost(rows));
   }
 
   private static List<String> changes(RoutineDifference difference, CheckView a, CheckView b) {
@@ -85,8 +93,31 @@ class BenchComparison {
                     givenByB.getOrDefault(e.getKey(), 0),
                     e.getValue()))
         .sorted(Comparator.comparingInt(CoverageRow::wanted).reversed())
-        .limit(TARGETS)
         .toList();
+  }
+
+  /** What the second gives less and more of what is wanted, for people. */
+  private static String cost(List<CoverageRow> rows) {
+    String less =
+        targets(rows, row -> Math.min(row.a(), row.wanted()) - Math.min(row.b(), row.wanted()));
+    String more =
+        targets(rows, row -> Math.min(row.b(), row.wanted()) - Math.min(row.a(), row.wanted()));
+    if (less.isEmpty() && more.isEmpty()) {
+      return "B serves the same as A.";
+    }
+    return less.isEmpty()
+        ? "B serves nothing less than A, and more: %s.".formatted(more)
+        : "B serves less of: %s".formatted(less)
+            + (more.isEmpty() ? "." : "; more of: %s.".formatted(more));
+  }
+
+  private static String targets(List<CoverageRow> rows, ToIntFunction<CoverageRow> by) {
+    return rows.stream()
+        .filter(row -> by.applyAsInt(row) >= TOLD_FROM)
+        .sorted(Comparator.comparingInt(by).reversed())
+        .limit(TOLD)
+        .map(CoverageRow::word)
+        .collect(Collectors.joining(", "));
   }
 
   private static Map<String, Integer> means(CheckView view, ToIntFunction<CoverageView> part) {

@@ -19,6 +19,7 @@ import org.nimblet.core.routine.RoutineCheck;
 import org.nimblet.core.routine.RoutineRule;
 import org.nimblet.core.routine.Sign;
 import org.nimblet.core.routine.Step;
+import org.nimblet.core.routine.StepLengths;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.platform.NotFoundException;
 import org.nimblet.server.routine.Bench.BenchStep;
@@ -111,6 +112,19 @@ class BenchService {
             .orElse(null));
   }
 
+  /** Steps shorter or longer than those on the bench, if that is asked for. */
+  private static StepLengths lengths(ComposeForm form, ReadDraft read) {
+    if (form.lengths() == null || read.steps().isEmpty()) {
+      return StepLengths.ANY;
+    }
+    CueSheet cues = read.cueSheet();
+    return StepLengths.beside(
+        form.lengths(),
+        IntStream.range(0, read.steps().size())
+            .mapToObj(i -> (int) (cues.stepMillis(i) / 1000))
+            .toList());
+  }
+
   /** The steps after every repair there is. */
   List<StepDraft> repair(Draft draft) {
     ReadDraft read = reader.read(draft);
@@ -123,7 +137,7 @@ class BenchService {
     ReadDraft read = reader.read(form.draft());
     Composition composition =
         new Composer(read.library().library(), form.draft().purpose())
-            .compose(read.request(), form.earlier());
+            .compose(read.request(), form.earlier(), lengths(form, read));
     if (composition instanceof Composition.Composed composed) {
       return new ComposeView(
           true,

@@ -77,7 +77,10 @@ class DraftReader {
   private ReadDraft read(Draft draft, Optional<Person> person) {
     CoachLibrary library =
         person.map(Person::library).orElseGet(() -> libraries.of(scope.coachId()));
-    RoutineRequest plain = person.map(p -> request(draft, p)).orElseGet(() -> request(draft));
+    RoutineRequest plain =
+        person
+            .map(p -> request(draft, p))
+            .orElseGet(() -> request(draft).withHand(library.hands().of(draft.purpose())));
     RoutineRequest request = theme(draft).map(plain::withTheme).orElse(plain);
     List<ReadStep> steps = drafts.read(library, request, draft.steps());
     List<Step> pinned =

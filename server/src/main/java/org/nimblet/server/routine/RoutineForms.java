@@ -25,7 +25,12 @@ public final class RoutineForms {
 
   static final String TITLE_RULE = "A title has 1 to 60 characters.";
 
-  /** A routine to be saved; {@code version} is the one it was changed from, 0 for a new one. */
+  /**
+   * A routine to be saved.
+   *
+   * @param version the one it was changed from, 0 for a new one
+   * @param composed the exercises that were composed for it last; null if none were
+   */
   record RoutineForm(
       int version,
       @Schema(nullable = true) UUID clientId,
@@ -35,7 +40,22 @@ public final class RoutineForms {
           @Max(value = 1800, message = Bench.SECONDS_RULE)
           int budgetSeconds,
       @NotEmpty(message = "At least one step.") @Size(max = 60, message = "At most 60 steps.")
-          List<@Valid @NotNull(message = "A step.") StepDraft> steps) {}
+          List<@Valid @NotNull(message = "A step.") StepDraft> steps,
+      @Schema(nullable = true) @Size(max = 60, message = "At most 60 exercises.")
+          List<@NotNull(message = "An exercise.") @Size(max = 80, message = "An exercise.") String>
+              composed) {
+
+    /** What had been composed and is not in it. */
+    List<String> takenOut() {
+      return composed == null
+          ? List.of()
+          : composed.stream()
+              .distinct()
+              .filter(id -> steps.stream().noneMatch(step -> step.exerciseId().equals(id)))
+              .sorted()
+              .toList();
+    }
+  }
 
   /** The newest version as the page knows it, so that nothing newer is passed over unseen. */
   record RestorationForm(@Min(value = 1, message = "A version, from 1 on.") int newestVersion) {}

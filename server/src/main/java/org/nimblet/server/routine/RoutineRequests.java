@@ -68,13 +68,14 @@ public final class RoutineRequests {
                     .toList())
             .caringFor(purpose, health.pains(), person.work().tighterSide());
     return new RoutineRequest(
-        seconds,
-        facts(client, health),
-        use(activities),
-        weights,
-        person.recent(date),
-        around,
-        pinned);
+            seconds,
+            facts(client, health),
+            use(activities),
+            weights,
+            person.recent(date),
+            around,
+            pinned)
+        .withHand(person.library().hands().of(purpose));
   }
 
   /** A request for nobody in particular, who has everything at hand and is well. */

@@ -42,6 +42,7 @@ class RoutineService {
   private final RoutineVersions versions;
   private final StepDrafts drafts;
   private final CoachLibraries libraries;
+  private final KeepingHabits habits;
   private final Clock clock;
 
   RoutineService(
@@ -51,6 +52,7 @@ class RoutineService {
       RoutineVersions versions,
       StepDrafts drafts,
       CoachLibraries libraries,
+      KeepingHabits habits,
       Clock clock) {
     this.scope = scope;
     this.clients = clients;
@@ -58,6 +60,7 @@ class RoutineService {
     this.versions = versions;
     this.drafts = drafts;
     this.libraries = libraries;
+    this.habits = habits;
     this.clock = clock;
   }
 
@@ -145,7 +148,8 @@ class RoutineService {
             earlier.title(),
             earlier.purpose(),
             earlier.budgetSeconds(),
-            earlier.steps()));
+            earlier.steps(),
+            null));
   }
 
   /** What is stored reads back: every exercise exists and every dose is one. */
@@ -186,8 +190,10 @@ class RoutineService {
                         s.released(),
                         s.pinned()))
             .toList();
+    version.takenOut = form.takenOut();
     version.createdAt = routine.changedAt;
-    versions.save(version);
+    versions.saveAndFlush(version);
+    habits.look(routine.coachId);
   }
 
   /** A routine at one of its versions. */
@@ -248,7 +254,10 @@ class RoutineService {
   /** Puts a routine away, or brings it back; its versions stay either way. */
   @Transactional
   void archive(UUID routineId, boolean away) {
-    require(routineId).archivedAt = away ? clock.instant() : null;
+    Routine routine = require(routineId);
+    routine.archivedAt = away ? clock.instant() : null;
+    routines.saveAndFlush(routine);
+    habits.look(routine.coachId);
   }
 
   /** The routines that ship, in the library of the coach. */

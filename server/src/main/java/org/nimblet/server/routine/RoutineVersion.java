@@ -29,5 +29,9 @@ class RoutineVersion {
   @JdbcTypeCode(SqlTypes.JSON)
   List<StepDraft> steps;
 
+  /** Exercises that had been composed and were taken out before it was kept. */
+  @JdbcTypeCode(SqlTypes.JSON)
+  List<String> takenOut;
+
   Instant createdAt;
 }
