@@ -394,6 +394,8 @@ export const api = {
         body: { percent },
       }),
     ),
+  turnSteps: (draft: Draft, key: string, apart: boolean) =>
+    answer(http.POST('/api/bench/turn', { body: { draft, key, apart } })),
   readLines: (draft: Draft, text: string) =>
     answer(http.POST('/api/bench/lines', { body: { draft, text } })),
   linesOf: (draft: Draft) => answer(http.POST('/api/bench/lines/written', { body: draft })),

@@ -85,7 +85,7 @@ const { composed, proposed, compose, other, earlier, another, takeOther } = useV
   message,
   attempt,
 )
-const { chosenStep, drawer, repair, repairAll, share, longer, remove, add, say, addPlay } =
+const { chosenStep, drawer, repair, repairAll, share, turn, longer, remove, add, say, addPlay } =
   useSteps(bench, chosen, attempt)
 const {
   saving,
@@ -277,9 +277,11 @@ useUndoKeys(bench.undo, bench.redo)
               v-else-if="chosenStep"
               :key="chosenStep.draft.key"
               :step="chosenStep"
+              :last="chosenStep === steps.at(-1)"
               @put="bench.put(chosenStep.draft.key, $event)"
               @sides="share(chosenStep.draft.key, $event)"
               @duplicate="bench.duplicate(chosenStep.draft.key)"
+              @turn="turn(chosenStep.draft.key, $event)"
               @remove="remove(chosenStep.draft.key)"
               @swap="drawer = 'swap'"
               @from="tryIt(steps.indexOf(chosenStep))"

@@ -52,6 +52,7 @@ const tape = computed<TapeStep[]>(() =>
     lengthMillis: step.lengthMillis,
     laterality: step.laterality,
     side: step.draft.firstSide,
+    circuit: step.draft.circuit,
     finding: gravest(step.draft.key),
   })),
 )
@@ -84,6 +85,7 @@ function name(step: BenchStep, index: number): string {
     KINDS[step.kind].word,
     step.doseWords,
     duration(step.lengthMillis),
+    step.turn ? `in turn: ${step.turn}` : '',
     step.draft.pinned ? 'pinned' : '',
     found,
   ]

@@ -19,6 +19,7 @@ const tapeOf = (one: CheckView) =>
     lengthMillis: step.lengthMillis,
     laterality: step.laterality,
     side: step.draft.firstSide,
+    circuit: step.draft.circuit,
   }))
 const edges = (one: CheckView, at: number): readonly [number, number] => {
   const step = one.steps[at]

@@ -13,7 +13,14 @@ const template = (id: string, purpose: TemplateView['purpose']): TemplateView =>
   warmed: false,
   steps: [],
   tape: [
-    { title: 'Palm rub', kind: 'HEAT', lengthMillis: 28000, laterality: 'TOGETHER', side: 'LEFT' },
+    {
+      title: 'Palm rub',
+      kind: 'HEAT',
+      lengthMillis: 28000,
+      laterality: 'TOGETHER',
+      side: 'LEFT',
+      circuit: 0,
+    },
   ],
 })
 

@@ -9,11 +9,16 @@ import StepTime from './StepTime.vue'
 import StepWords from './StepWords.vue'
 
 /** The chosen step: its dose typed or stepped, its sides, its figure, how its time adds up. */
-const props = defineProps<{ step: BenchStep }>()
+const props = defineProps<{
+  step: BenchStep
+  /** Whether nothing comes after it. */
+  last?: boolean
+}>()
 const emit = defineEmits<{
   put: [changed: Partial<StepDraft>]
   sides: [sides: SidesChoice]
   duplicate: []
+  turn: [apart: boolean]
   remove: []
   swap: []
   from: []
@@ -87,6 +92,12 @@ const quantityWords = computed(() => {
       <span class="push" />
       <BButton variant="link" size="sm" @click="emit('from')">Try from here</BButton>
       <BButton variant="link" size="sm" @click="emit('duplicate')">Duplicate</BButton>
+      <BButton v-if="step.turn" variant="link" size="sm" @click="emit('turn', true)"
+        >Take the circuit apart</BButton
+      >
+      <BButton v-if="!last" variant="link" size="sm" @click="emit('turn', false)"
+        >In turn with the next</BButton
+      >
       <BButton variant="link" size="sm" @click="emit('swap')">Swap</BButton>
       <BButton variant="link" size="sm" @click="emit('remove')">Remove</BButton>
       <b class="length">{{ duration(step.lengthMillis) }}</b>

@@ -29,6 +29,7 @@ const draftOf = (key: string): StepDraft => ({
   firstSide: 'LEFT',
   released: true,
   pinned: false,
+  circuit: null,
 })
 const check = (...keys: string[]): CheckView =>
   ({

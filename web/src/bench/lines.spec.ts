@@ -20,6 +20,7 @@ const step = (exerciseId: string): StepDraft => ({
   firstSide: 'LEFT',
   released: true,
   pinned: false,
+  circuit: null,
 })
 const rubRead: LinesView['lines'][number] = {
   title: 'Palm rub',

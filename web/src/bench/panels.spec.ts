@@ -20,6 +20,7 @@ const draft = (key: string): StepDraft => ({
   firstSide: 'LEFT',
   released: true,
   pinned: false,
+  circuit: null,
 })
 const step = (key: string, changes: Partial<BenchStep> = {}): BenchStep => ({
   draft: draft(key),
@@ -28,6 +29,7 @@ const step = (key: string, changes: Partial<BenchStep> = {}): BenchStep => ({
   intensity: 2,
   doseWords: '20 s each side',
   typedWrong: null,
+  turn: null,
   laterality: 'EACH',
   usualLaterality: 'EACH',
   offsetMillis: 0,

@@ -34,6 +34,7 @@ export function useArrival(
         firstSide: 'LEFT',
         released: true,
         pinned: false,
+        circuit: null,
       })
     }
     if (Object.keys(route.query).length) await router.replace('/bench')

@@ -14,6 +14,7 @@ const step = (key: string): StepDraft => ({
   firstSide: 'LEFT',
   released: true,
   pinned: false,
+  circuit: null,
 })
 const viewOf = (draft: Draft): CheckView =>
   ({

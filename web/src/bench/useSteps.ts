@@ -26,6 +26,10 @@ export function useSteps(
     const changed = await attempt(() => api.shareSides(draft.value, key, sides))
     if (changed) bench.change({ steps: changed })
   }
+  async function turn(key: string, apart: boolean) {
+    const changed = await attempt(() => api.turnSteps(draft.value, key, apart))
+    if (changed) bench.change({ steps: changed })
+  }
   function longer(key: string, more: boolean) {
     const step = steps.value.find((s) => s.draft.key === key)
     const dose = more ? step?.quantity.more : step?.quantity.less
@@ -69,9 +73,10 @@ export function useSteps(
       firstSide: 'LEFT',
       released: true,
       pinned: true,
+      circuit: null,
     }
     const at = draft.value.steps.findIndex((s) => s.key === chosenStep.value?.draft.key)
     chosen.value = bench.add(step, at < 0 ? draft.value.steps.length : at + 1)
   }
-  return { chosenStep, drawer, repair, repairAll, share, longer, remove, add, say, addPlay }
+  return { chosenStep, drawer, repair, repairAll, share, turn, longer, remove, add, say, addPlay }
 }

@@ -40,6 +40,7 @@ const line = computed(() => (props.cue.phase === 'SET_UP' ? props.step.setUp : p
       <span class="quiet large">{{ KINDS[step.kind].word }}, step {{ number }} of {{ total }}</span>
     </p>
     <h1>{{ step.title }}</h1>
+    <p v-if="step.turn" class="quiet turn">In turn: {{ step.turn }}</p>
     <p class="cue" aria-live="polite">{{ line }}</p>
     <div class="middle">
       <div>

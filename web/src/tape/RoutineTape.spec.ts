@@ -31,6 +31,22 @@ describe('the tape of a routine', () => {
     expect(fills[1]).toContain('kind-MOBILISE')
   })
 
+  it('holds steps in turn together with a bracket and a plate each', () => {
+    const turned = steps.map((step, i) => ({ ...step, circuit: i ? 1 : 0 }))
+    const drawn = tape({ steps: turned })
+    expect(drawn.findAll('.plate-letter').map((l) => l.text())).toEqual(['A', 'B'])
+    expect(drawn.find('.bracket-words').text().replaceAll('\u00a0', ' ')).toBe(
+      'circuit, 1 round, 1 min 30 s',
+    )
+    expect(tape().find('.bracket').exists()).toBe(false)
+  })
+
+  it('draws only the outline of what is chosen anew', () => {
+    const drawn = tape({ steps: steps.map((step) => ({ ...step, open: true })) })
+    expect(drawn.findAll('path.open')).toHaveLength(3)
+    expect(drawn.html()).not.toContain('kind-MOBILISE')
+  })
+
   it('leaves the letter out where it does not fit', () => {
     expect(
       tape({ width: 50 })

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest'
-import { layOut, ticks, type TapeStep } from './tape'
+import { layOut, ticks, type TapeStep, circuitsOf } from './tape'
 
 const step = (seconds: number, laterality: TapeStep['laterality'] = 'TOGETHER'): TapeStep => ({
   title: 'Step',
@@ -36,5 +36,23 @@ describe('the tape', () => {
 
   it('stands an empty routine', () => {
     expect(layOut([], 100, 0, 40, 0)).toEqual([])
+  })
+})
+
+describe('steps in turn', () => {
+  const set = (title: string, circuit: number): TapeStep => ({
+    title,
+    kind: 'STRENGTHEN',
+    lengthMillis: 30_000,
+    laterality: 'TOGETHER',
+    circuit,
+  })
+  it('are one circuit with its letters, rounds and length', () => {
+    const steps = [set('Rub', 0), set('Lifts', 1), set('Knuckles', 1), set('Lifts', 1)]
+    expect(circuitsOf(steps)).toEqual([
+      { from: 1, until: 4, rounds: 2, millis: 90_000, letters: ['A', 'B', 'A'] },
+    ])
+    expect(circuitsOf([set('Rub', 0)])).toEqual([])
+    expect(circuitsOf([set('a', 1), set('b', 2)])).toHaveLength(2)
   })
 })

@@ -13,8 +13,42 @@ export interface TapeStep {
   readonly hurt?: boolean
   /** Whether it is chosen anew each time, so that only its outline is drawn. */
   readonly open?: boolean
+  /** The number of the circuit in which it is a set; none or 0 by itself. */
+  readonly circuit?: number | null
   /** The gravest finding about it. */
   readonly finding?: Severity
+}
+
+/** Steps done in turn: where on the tape, how often, and which letter each of them has. */
+export interface TapeCircuit {
+  readonly from: number
+  readonly until: number
+  readonly rounds: number
+  readonly millis: number
+  readonly letters: readonly string[]
+}
+
+/** The circuits of a tape: runs of steps with the same number. */
+export function circuitsOf(steps: readonly TapeStep[]): TapeCircuit[] {
+  const found: TapeCircuit[] = []
+  for (let from = 0; from < steps.length;) {
+    const number = steps[from]?.circuit ?? 0
+    let until = from + 1
+    while (number && until < steps.length && steps[until]?.circuit === number) until++
+    if (number) {
+      const own = steps.slice(from, until)
+      const stations = [...new Set(own.map((step) => step.title))]
+      found.push({
+        from,
+        until,
+        rounds: Math.ceil(own.length / stations.length),
+        millis: own.reduce((sum, step) => sum + step.lengthMillis, 0),
+        letters: own.map((step) => 'ABC'.charAt(stations.indexOf(step.title))),
+      })
+    }
+    from = until
+  }
+  return found
 }
 
 export interface TapePiece {

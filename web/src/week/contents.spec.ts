@@ -12,7 +12,14 @@ const stubs = {
 const step = (title: string, fixed: boolean): ContentsView['look']['steps'][number] => ({
   fixed,
   doseWords: '20 s each side',
-  tape: { title, kind: 'STRETCH', lengthMillis: 60_000, laterality: 'EACH', side: 'LEFT' },
+  tape: {
+    title,
+    kind: 'STRETCH',
+    lengthMillis: 60_000,
+    laterality: 'EACH',
+    side: 'LEFT',
+    circuit: 0,
+  },
 })
 const look = (changes: Partial<ContentsView> = {}): ContentsView => ({
   look: {

@@ -307,6 +307,36 @@ class BenchTest {
   }
 
   @Test
+  void twoStepsAreDoneInTurnKeptAndTakenApart(RunningServer server) {
+    Setting setting = setting(server);
+    Map<String, Object> draft =
+        Practice.draft(
+            setting.clientId(),
+            "STRENGTH",
+            600,
+            List.of(
+                Practice.stepDraft("a", "palm-lifts-on-the-knees"),
+                Practice.stepDraft("b", "knuckle-lowering")));
+    Map<String, Object> form = new TreeMap<>();
+    form.put("draft", draft);
+    form.put("key", "a");
+    form.put("apart", false);
+    JsonNode turned = setting.post("/api/bench/turn", form);
+    assertThat(turned.size()).isGreaterThanOrEqualTo(4);
+    draft.put("steps", turned);
+    JsonNode check = setting.post("/api/bench/check", draft);
+    assertThat(check.at("/steps/1/turn").asString()).startsWith("B, round 1 of ");
+    JsonNode played = setting.post("/api/bench/play", draft);
+    assertThat(played.at("/steps/0/turn").asString()).startsWith("A, round 1 of ");
+    form.put("apart", true);
+    form.put("key", turned.at("/2/key").asString());
+    assertThat(setting.post("/api/bench/turn", form)).hasSize(2);
+    form.put("key", "nobody");
+    assertThat(setting.practice().coach().send("POST", "/api/bench/turn", form).body())
+        .contains("no step of the draft");
+  }
+
+  @Test
   void aRoutineIsSaidInLinesAndWrittenBack(RunningServer server) {
     Setting setting = setting(server);
     Map<String, Object> form = new TreeMap<>();

@@ -47,10 +47,13 @@ public final class CueSheetWriter {
     CueSheetWriter writer = new CueSheetWriter(pace, notation);
     Position position = Position.SIT;
     Set<Thing> atHand = new HashSet<>();
+    List<Long> ends = new ArrayList<>();
     for (int i = 0; i < steps.size(); i++) {
       Step next = steps.get(i);
       Set<Thing> needed = next.things();
-      writer.step(i, next, SetUp.seconds(position, atHand, next.position(), needed));
+      int setUp = SetUp.seconds(position, atHand, next.position(), needed);
+      writer.step(i, next, Circuits.restMillis(steps, i, ends, setUp), setUp);
+      ends.add(writer.now());
       position = next.position();
       atHand = new HashSet<>(needed);
     }
@@ -69,7 +72,7 @@ public final class CueSheetWriter {
     return stepStart + StepTime.roundedMillis(elapsed);
   }
 
-  private void step(int index, Step next, int setUpSeconds) {
+  private void step(int index, Step next, long restMillis, int setUpSeconds) {
     stepStart = now();
     elapsed = BigFraction.ZERO;
     stepIndex = index;
@@ -79,6 +82,9 @@ public final class CueSheetWriter {
     Dose dose = next.dose();
     Keyframe rest = firstPose();
     Moment whole = new Moment(sidesOf(dose.laterality(), next.firstSide()), 0, 0, 0);
+    if (restMillis > 0) {
+      add(BigFraction.of(restMillis, 1000), CuePhase.REST, whole, "Rest", Sound.REST, rest, rest);
+    }
     add(seconds(setUpSeconds), CuePhase.SET_UP, whole, next.setUp(), Sound.START, rest, rest);
     if (dose.laterality() == Laterality.IN_TURN) {
       inTurn(dose);

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -17,6 +18,7 @@ import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Position;
 import org.nimblet.core.exercise.Substitution;
 import org.nimblet.core.exercise.Thing;
+import org.nimblet.core.routine.Circuits.Circuit;
 
 /**
  * A routine as coaches write it, a step a line: "palm rub 30 s", "3x12 trainer left", "circuit 2x:
@@ -119,19 +121,26 @@ public final class RoutineLines {
                 .formatted(i + 1, lines.get(i).length(), LONGEST_LINE));
       }
     }
-    return lines.stream().map(this::line).toList();
+    List<Line> read = new ArrayList<>();
+    int circuits = 0;
+    for (String line : lines) {
+      Line one = line(line, circuits + 1);
+      circuits += one instanceof StepsLine said && said.steps().get(0).circuit() > 0 ? 1 : 0;
+      read.add(one);
+    }
+    return read;
   }
 
-  private Line line(String text) {
+  private Line line(String text, int nextCircuit) {
     String said = MARKER.matcher(text).replaceFirst("").strip();
     if (said.isEmpty()) {
       return new EmptyLine(text);
     }
     Matcher circuit = CIRCUIT.matcher(said);
-    return circuit.matches() ? circuit(text, circuit) : step(text, said);
+    return circuit.matches() ? circuit(text, circuit, nextCircuit) : step(text, said);
   }
 
-  private Line circuit(String text, Matcher said) {
+  private Line circuit(String text, Matcher said, int number) {
     int rounds = said.group(1) == null ? 1 : Integer.parseInt(said.group(1));
     if (rounds < 1 || rounds > MOST_ROUNDS) {
       return new UnreadLine(
@@ -144,7 +153,7 @@ public final class RoutineLines {
     for (String part : said.group(2).split("\\s+/\\s+")) {
       Line line = step(text, part.strip());
       if (line instanceof StepsLine steps) {
-        round.addAll(steps.steps());
+        steps.steps().forEach(step -> round.add(step.inCircuit(number)));
       } else {
         return line;
       }
@@ -312,7 +321,8 @@ public final class RoutineLines {
         first,
         step.standIns(),
         step.released(),
-        step.digits());
+        step.digits(),
+        step.circuit());
   }
 
   /** A line with another name: its dose as far as that exercise can have it, else the usual one. */
@@ -329,8 +339,28 @@ public final class RoutineLines {
   /** Steps as lines, one each. */
   public String write(List<Step> steps) {
     StringBuilder lines = new StringBuilder();
-    steps.forEach(step -> lines.append(write(step)).append('\n'));
+    for (int i = 0; i < steps.size(); ) {
+      int from = i;
+      Optional<Circuit> circuit = Circuits.at(steps, i);
+      i = circuit.map(Circuit::until).orElse(i + 1);
+      lines
+          .append(circuit.isPresent() ? inTurn(steps.subList(from, i)) : write(steps.get(from)))
+          .append('\n');
+    }
     return lines.toString();
+  }
+
+  /** A circuit: a round of it where all rounds are alike, else all of its steps. */
+  private String inTurn(List<Step> steps) {
+    List<Step> round = steps.stream().distinct().toList();
+    int rounds = steps.size() / round.size();
+    boolean alike = true;
+    for (int i = 0; i < steps.size(); i++) {
+      alike &= steps.get(i).equals(round.get(i % round.size()));
+    }
+    boolean whole = alike && steps.size() % round.size() == 0;
+    return "circuit %dx: ".formatted(whole ? rounds : 1)
+        + (whole ? round : steps).stream().map(this::write).collect(Collectors.joining(" / "));
   }
 
   private String write(Step step) {

@@ -97,7 +97,8 @@ public record RoutineTemplate(
         Optional.ofNullable(fields.get("position"))
             .map(name -> Position.valueOf(constant(name)))
             .orElse(exercise.demands().positions().get(0));
-    return new Step(exercise, dose, position, Side.LEFT);
+    int circuit = fields.get("circuit") instanceof Integer number ? number : 0;
+    return new Step(exercise, dose, position, Side.LEFT).inCircuit(circuit);
   }
 
   private static String constant(Object name) {

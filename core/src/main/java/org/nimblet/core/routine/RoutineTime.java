@@ -29,6 +29,7 @@ record RoutineTime(List<Long> starts, List<Long> workMillis, long lengthMillis) 
   /** The times of steps of which it is known how long each takes without its set-up. */
   static RoutineTime of(List<Step> steps, List<Long> work) {
     List<Long> starts = new ArrayList<>();
+    List<Long> ends = new ArrayList<>();
     long now = 0;
     Position position = Position.SIT;
     Set<Thing> atHand = Set.of();
@@ -36,7 +37,9 @@ record RoutineTime(List<Long> starts, List<Long> workMillis, long lengthMillis) 
       Step step = steps.get(i);
       starts.add(now);
       Set<Thing> needed = step.things();
-      now += 1000L * SetUp.seconds(position, atHand, step.position(), needed) + work.get(i);
+      int setUp = SetUp.seconds(position, atHand, step.position(), needed);
+      now += Circuits.restMillis(steps, i, ends, setUp) + 1000L * setUp + work.get(i);
+      ends.add(now);
       position = step.position();
       atHand = needed;
     }

@@ -29,6 +29,8 @@ import org.nimblet.core.exercise.Thing;
  * @param standIns what is taken instead of a thing that is not at hand, by that thing
  * @param released whether a long hold in it ends with a short release
  * @param digits the digits that work where the activity decides it; empty where it does not
+ * @param circuit the number of the circuit in which it is a set, 0 if it stands by itself; see
+ *     {@link Circuits}
  */
 public record Step(
     Exercise exercise,
@@ -37,12 +39,32 @@ public record Step(
     Side firstSide,
     Map<Thing, Substitution> standIns,
     boolean released,
-    Set<Digit> digits) {
+    Set<Digit> digits,
+    int circuit) {
 
-  /** Copies the collections. */
+  /**
+   * Copies the collections.
+   *
+   * @throws IllegalArgumentException if the circuit is below 0
+   */
   public Step {
     standIns = Map.copyOf(standIns);
     digits = Set.copyOf(digits);
+    if (circuit < 0) {
+      throw new IllegalArgumentException("circuit (%d) must be 0 or more".formatted(circuit));
+    }
+  }
+
+  /** A step that stands by itself. */
+  public Step(
+      Exercise exercise,
+      Dose dose,
+      Position position,
+      Side firstSide,
+      Map<Thing, Substitution> standIns,
+      boolean released,
+      Set<Digit> digits) {
+    this(exercise, dose, position, firstSide, standIns, released, digits, 0);
   }
 
   /** A step with the things that the exercise names. */
@@ -111,9 +133,14 @@ public record Step(
     return released && StepTime.hasRelease(dose, pace);
   }
 
+  /** The same step as a set of a circuit, or by itself. */
+  public Step inCircuit(int number) {
+    return new Step(exercise, dose, position, firstSide, standIns, released, digits, number);
+  }
+
   /** The same step with another dose. */
   public Step withDose(Dose other) {
-    return new Step(exercise, other, position, firstSide, standIns, released, digits);
+    return new Step(exercise, other, position, firstSide, standIns, released, digits, circuit);
   }
 
   /** The same step on the sides on which it is usually done, alike on both. */
@@ -130,21 +157,22 @@ public record Step(
         side,
         standIns,
         released,
-        digits);
+        digits,
+        circuit);
   }
 
   /** The same step in another position. */
   Step in(Position other) {
-    return new Step(exercise, dose, other, firstSide, standIns, released, digits);
+    return new Step(exercise, dose, other, firstSide, standIns, released, digits, circuit);
   }
 
   /** The same step with other stand-ins. */
   Step with(Map<Thing, Substitution> other) {
-    return new Step(exercise, dose, position, firstSide, other, released, digits);
+    return new Step(exercise, dose, position, firstSide, other, released, digits, circuit);
   }
 
   /** The same step with or without a release. */
   Step withRelease(boolean wanted) {
-    return new Step(exercise, dose, position, firstSide, standIns, wanted, digits);
+    return new Step(exercise, dose, position, firstSide, standIns, wanted, digits, circuit);
   }
 }

@@ -148,16 +148,18 @@ class RoutineLinesTest {
     for (RoutineTemplate template : RoutineTemplate.all(LIBRARY)) {
       RoutineLines lines = new RoutineLines(LIBRARY, ASKED);
       String text = lines.write(template.steps());
-      List<Line> back = lines.read(text);
+      List<Step> back =
+          lines.read(text).stream().flatMap(line -> ((StepsLine) line).steps().stream()).toList();
       assertThat(back).hasSameSizeAs(template.steps());
       for (int i = 0; i < back.size(); i++) {
-        Step step = ((StepsLine) back.get(i)).steps().get(0);
+        Step step = back.get(i);
         Step before = template.steps().get(i);
-        assertThat(step.dose()).as(back.get(i).text()).isEqualTo(before.dose());
+        assertThat(step.dose()).as(text).isEqualTo(before.dose());
         assertThat(step.exercise()).isEqualTo(before.exercise());
         assertThat(step.position()).isEqualTo(before.position());
         assertThat(step.firstSide()).isEqualTo(before.firstSide());
         assertThat(step.released()).isEqualTo(before.released());
+        assertThat(step.circuit()).isEqualTo(before.circuit());
       }
     }
   }

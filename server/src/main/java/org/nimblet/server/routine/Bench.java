@@ -125,6 +125,7 @@ final class Bench {
       String cue,
       String feltAt,
       List<String> cautions,
+      @Schema(nullable = true) String turn,
       FigureParts figure) {}
 
   /** A part of a step's time. */
@@ -243,6 +244,16 @@ final class Bench {
       @NotNull(message = "The draft.") @Valid Draft draft,
       @NotNull(message = "The key of a step.") String key,
       @NotNull(message = "USUAL, LEFT, RIGHT or SPLIT.") SidesChoice sides) {}
+
+  /**
+   * A step done in turn with the one after it, or a circuit taken apart.
+   *
+   * @param apart whether the circuit of the step is taken apart
+   */
+  record TurnForm(
+      @NotNull(message = "The draft.") @Valid Draft draft,
+      @NotNull(message = "The key of a step.") String key,
+      boolean apart) {}
 
   /** How a step can be shared between the sides. */
   enum SidesChoice {

@@ -10,6 +10,7 @@ import org.nimblet.server.routine.Bench.ComposeView;
 import org.nimblet.server.routine.Bench.Draft;
 import org.nimblet.server.routine.Bench.OffersView;
 import org.nimblet.server.routine.Bench.SidesForm;
+import org.nimblet.server.routine.Bench.TurnForm;
 import org.nimblet.server.routine.Bench.WhyNotForm;
 import org.nimblet.server.routine.Bench.WhyNotView;
 import org.nimblet.server.routine.BenchLines.LinesForm;
@@ -73,6 +74,12 @@ class BenchController {
   @PostMapping("/sides")
   List<StepDraft> sides(@Valid @RequestBody SidesForm form) {
     return bench.sides(form);
+  }
+
+  /** A step and the one after it in turn, or by themselves again. */
+  @PostMapping("/turn")
+  List<StepDraft> turn(@Valid @RequestBody TurnForm form) {
+    return bench.turn(form);
   }
 
   /** Reads a routine that is said in lines. */

@@ -10,6 +10,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Exercise;
+import org.nimblet.core.routine.Circuits;
 import org.nimblet.core.routine.Composer;
 import org.nimblet.core.routine.Composition;
 import org.nimblet.core.routine.Coverage;
@@ -35,6 +36,7 @@ import org.nimblet.server.routine.Bench.OffersView;
 import org.nimblet.server.routine.Bench.RepairView;
 import org.nimblet.server.routine.Bench.SidesChoice;
 import org.nimblet.server.routine.Bench.SidesForm;
+import org.nimblet.server.routine.Bench.TurnForm;
 import org.nimblet.server.routine.Bench.WhyNotForm;
 import org.nimblet.server.routine.Bench.WhyNotView;
 import org.nimblet.server.routine.RoutineViews.LeftOutView;
@@ -223,6 +225,27 @@ class BenchService {
                     ? shared(own, form.sides(), read)
                     : Stream.of(own.draft()))
         .toList();
+  }
+
+  /** The steps with one of them done in turn with the next, or no longer. */
+  List<StepDraft> turn(TurnForm form) {
+    ReadDraft read = reader.read(form.draft());
+    int index =
+        IntStream.range(0, read.steps().size())
+            .filter(i -> read.steps().get(i).draft().key().equals(form.key()))
+            .findFirst()
+            .orElseThrow(
+                () ->
+                    new InvalidFieldException(
+                        "key", "(%s) is no step of the draft.".formatted(form.key())));
+    try {
+      return read.drafts(
+          form.apart()
+              ? Circuits.apart(read.plain(), index)
+              : Circuits.inTurn(read.plain(), index));
+    } catch (IllegalArgumentException e) {
+      throw new InvalidFieldException("key", e.getMessage() + ".");
+    }
   }
 
   private static Stream<StepDraft> shared(ReadStep own, SidesChoice sides, ReadDraft read) {

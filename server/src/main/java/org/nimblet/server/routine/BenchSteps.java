@@ -13,6 +13,7 @@ import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Load;
 import org.nimblet.core.exercise.Method;
 import org.nimblet.core.exercise.OwnedLoads;
+import org.nimblet.core.routine.Circuits;
 import org.nimblet.core.routine.ClientFacts;
 import org.nimblet.core.routine.CueSheet;
 import org.nimblet.core.routine.Step;
@@ -66,6 +67,7 @@ final class BenchSteps {
         exercise.guidance().cue(),
         exercise.guidance().feltAt(),
         cautions,
+        Circuits.label(read.plain(), index).orElse(null),
         FigureParts.of(step));
   }
 

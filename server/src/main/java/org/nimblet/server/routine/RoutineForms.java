@@ -16,6 +16,7 @@ import org.nimblet.core.exercise.Discipline;
 import org.nimblet.core.exercise.Kind;
 import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Purpose;
+import org.nimblet.core.routine.Step;
 import org.nimblet.server.routine.StepDrafts.StepDraft;
 
 /** What goes over the wire about stored routines. */
@@ -104,7 +105,19 @@ public final class RoutineForms {
    * A step as it is drawn small.
    *
    * @param side the one that works, or begins
+   * @param circuit the number of the circuit in which it is a set; 0 by itself
    */
   public record TapeStepView(
-      String title, Kind kind, long lengthMillis, Laterality laterality, Side side) {}
+      String title, Kind kind, long lengthMillis, Laterality laterality, Side side, int circuit) {
+    /** A step of a cue sheet. */
+    static TapeStepView of(Step step, long lengthMillis) {
+      return new TapeStepView(
+          step.exercise().title(),
+          step.exercise().kind(),
+          lengthMillis,
+          step.dose().laterality(),
+          step.firstSide(),
+          step.circuit());
+    }
+  }
 }

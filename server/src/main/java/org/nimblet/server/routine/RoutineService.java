@@ -188,7 +188,8 @@ class RoutineService {
                         s.position(),
                         s.firstSide(),
                         s.released(),
-                        s.pinned()))
+                        s.pinned(),
+                        s.circuit()))
             .toList();
     version.takenOut = form.takenOut();
     version.createdAt = routine.changedAt;
@@ -269,13 +270,7 @@ class RoutineService {
       List<TapeStepView> tape = new ArrayList<>();
       CueSheet cues = CueSheetWriter.write(template.steps(), Pace.USUAL, Notation.NAMES);
       for (Step step : template.steps()) {
-        tape.add(
-            new TapeStepView(
-                step.exercise().title(),
-                step.exercise().kind(),
-                cues.stepMillis(tape.size()),
-                step.dose().laterality(),
-                step.firstSide()));
+        tape.add(TapeStepView.of(step, cues.stepMillis(tape.size())));
         steps.add(StepDrafts.draft(library, step, "step-" + (steps.size() + 1), false));
       }
       views.add(

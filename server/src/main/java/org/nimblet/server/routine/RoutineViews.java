@@ -16,6 +16,7 @@ import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.exercise.Thing;
 import org.nimblet.core.exercise.Use;
 import org.nimblet.core.progress.HealthRecord.JointLimit;
+import org.nimblet.core.routine.Circuits;
 import org.nimblet.core.routine.Composition;
 import org.nimblet.core.routine.Cue;
 import org.nimblet.core.routine.CueSheet;
@@ -79,6 +80,8 @@ public final class RoutineViews {
       String feltAt,
       List<String> mistakes,
       List<String> cautions,
+      int circuit,
+      @Schema(nullable = true) String turn,
       FigureParts figure) {}
 
   /** An exercise that was left out, and why. */
@@ -222,6 +225,8 @@ public final class RoutineViews {
               exercise.guidance().feltAt(),
               exercise.guidance().mistakes(),
               exercise.cautions(),
+              step.circuit(),
+              Circuits.label(steps, i).orElse(null),
               FigureParts.of(step)));
     }
     return views;

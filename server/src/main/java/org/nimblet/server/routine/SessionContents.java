@@ -91,12 +91,7 @@ public class SessionContents {
           new LookStep(
               fixed.contains(step.exercise()),
               step.doseWords(read.facts().method(), read.facts().notation()),
-              new TapeStepView(
-                  step.exercise().title(),
-                  step.exercise().kind(),
-                  cues.stepMillis(views.size()),
-                  step.dose().laterality(),
-                  step.firstSide())));
+              TapeStepView.of(step, cues.stepMillis(views.size()))));
     }
     return new Look(views, missing, cues.lengthMillis());
   }

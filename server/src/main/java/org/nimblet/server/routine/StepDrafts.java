@@ -1,6 +1,8 @@
 package org.nimblet.server.routine;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -44,6 +46,7 @@ class StepDrafts {
    * @param dose the dose in words that say everything by themselves
    * @param firstSide the side that goes first; where one side works alone because of what its hand
    *     is for, the person's activities say which, whatever is written here
+   * @param circuit the number of the circuit in which it is a set; null or 0 by itself
    * @param typed a dose as a person typed it, in their own notation; counts before {@code dose}
    */
   record StepDraft(
@@ -58,12 +61,18 @@ class StepDrafts {
       @NotNull(message = "One of the positions.") Position position,
       @NotNull(message = "Left or right.") Side firstSide,
       boolean released,
-      boolean pinned) {
+      boolean pinned,
+      @Schema(nullable = true)
+          @Min(value = 0, message = CIRCUIT_RULE)
+          @Max(value = 60, message = CIRCUIT_RULE)
+          Integer circuit) {
+
+    private static final String CIRCUIT_RULE = "0 for a step by itself, or a number up to 60.";
 
     /** The same, its first side another. */
     StepDraft startingWith(Side side) {
       return new StepDraft(
-          key, exerciseId, exerciseVersion, dose, typed, position, side, released, pinned);
+          key, exerciseId, exerciseVersion, dose, typed, position, side, released, pinned, circuit);
     }
   }
 
@@ -120,7 +129,8 @@ class StepDrafts {
             first,
             standIns,
             draft.released(),
-            asked.use().digitsFor(exercise)),
+            asked.use().digitsFor(exercise),
+            draft.circuit() == null ? 0 : draft.circuit()),
         wrong);
   }
 
@@ -155,7 +165,8 @@ class StepDrafts {
         step.position(),
         step.firstSide(),
         step.released(),
-        pinned);
+        pinned,
+        step.circuit() == 0 ? null : step.circuit());
   }
 
   /** Steps as drafts; a step that was there before, or its exercise, keeps its key. */
