@@ -13,6 +13,7 @@ import BenchHead from './BenchHead.vue'
 import BenchShelf from './BenchShelf.vue'
 import BenchSide from './BenchSide.vue'
 import BenchTape from './BenchTape.vue'
+import BenchTools from './BenchTools.vue'
 import ComposeKeys from './ComposeKeys.vue'
 import CompareTapes from './CompareTapes.vue'
 import LinesPanel from './LinesPanel.vue'
@@ -233,25 +234,15 @@ useUndoKeys(bench.undo, bench.redo)
         <p v-if="composed?.shortPhases.length && steps.length" class="quiet small">
           {{ composed.shortPhases.join(' ') }}
         </p>
-        <p class="tools">
-          <BButton size="sm" variant="outline-secondary" @click="drawer = 'add'"
-            >Add a step</BButton
-          >
-          <BButton
-            size="sm"
-            variant="outline-secondary"
-            :aria-pressed="drawer === 'lines'"
-            @click="drawer = drawer === 'lines' ? null : 'lines'"
-            >Say it in lines</BButton
-          >
-          <BButton size="sm" variant="outline-secondary" @click="addPlay"
-            >Play easily, a gap</BButton
-          >
-          <BButton v-if="steps.length" size="sm" variant="link" @click="begin">Clear away</BButton>
-          <span v-if="view?.haveReady.length" class="quiet push"
-            >Have ready: {{ view.haveReady.join(', ') }}</span
-          >
-        </p>
+        <BenchTools
+          :lines="drawer === 'lines'"
+          :empty="!steps.length"
+          :have-ready="view?.haveReady ?? []"
+          @add="drawer = 'add'"
+          @lines="drawer = drawer === 'lines' ? null : 'lines'"
+          @play="addPlay"
+          @clear="begin"
+        />
         <ShelfTapes
           v-if="!steps.length && !drawer"
           :purpose="draft.purpose"
@@ -332,13 +323,6 @@ useUndoKeys(bench.undo, bench.redo)
   border: 1.25px dashed var(--edge);
   color: var(--ink-2);
   text-align: center;
-}
-.tools {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 8px;
-  margin: 8px 0 12px;
 }
 .below {
   display: grid;

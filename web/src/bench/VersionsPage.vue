@@ -7,7 +7,7 @@ import { useAsked } from '@/api/useAsked'
 import PageState from '@/parts/PageState.vue'
 import KindPatterns from '@/tape/KindPatterns.vue'
 import CompareTapes from './CompareTapes.vue'
-import { emptyDraft } from './useBench'
+import { emptyDraft } from '@/parts/emptyDraft'
 
 /** Any two versions of a routine side by side. */
 const props = defineProps<{ routineId: string }>()

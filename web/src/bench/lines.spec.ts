@@ -4,7 +4,7 @@ import { api } from '@/api/calls'
 import type { HandView, LinesView, StepDraft } from '@/api/types'
 import HandPage from './HandPage.vue'
 import LinesPanel from './LinesPanel.vue'
-import { emptyDraft } from './useBench'
+import { emptyDraft } from '@/parts/emptyDraft'
 
 const stubs = {
   BButton: { template: '<button type="button"><slot /></button>' },

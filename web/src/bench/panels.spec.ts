@@ -8,7 +8,7 @@ import BenchTape from './BenchTape.vue'
 import OffersDrawer from './OffersDrawer.vue'
 import RulesPanel from './RulesPanel.vue'
 import StepEditor from './StepEditor.vue'
-import { emptyDraft } from './useBench'
+import { emptyDraft } from '@/parts/emptyDraft'
 
 const draft = (key: string): StepDraft => ({
   key,

@@ -2,7 +2,8 @@ import { onMounted, type Ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import { api } from '@/api/calls'
 import type { StoredRoutine } from '@/api/types'
-import { emptyDraft, emptyWork, type BenchState } from './useBench'
+import { emptyDraft } from '@/parts/emptyDraft'
+import { emptyWork, type BenchState } from './useBench'
 
 /** The address says what is brought along to the bench: a client, a routine or an exercise. */
 export function useArrival(

@@ -2,6 +2,7 @@ import { replaceEqualDeep } from '@tanstack/vue-query'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api } from '@/api/calls'
 import type { BenchStep, CheckView, Draft, StepDraft } from '@/api/types'
+import { emptyDraft } from '@/parts/emptyDraft'
 
 /** What the bench works on, apart from the draft: which stored routine it is. */
 export interface BenchWork {
@@ -15,18 +16,6 @@ export interface BenchWork {
 }
 
 const KEPT = 'nimblet-bench-2'
-
-export const emptyDraft = (): Draft => ({
-  clientId: null,
-  activityId: null,
-  discipline: null,
-  purpose: 'WARM_UP',
-  budgetSeconds: 480,
-  warmed: null,
-  minutesToPlay: null,
-  theme: null,
-  steps: [],
-})
 
 export const emptyWork = (): BenchWork => ({
   draft: emptyDraft(),

@@ -8,7 +8,8 @@ import type {
   StoredRoutine,
   TemplateView,
 } from '@/api/types'
-import { emptyDraft, emptyWork, type BenchState } from './useBench'
+import { emptyDraft } from '@/parts/emptyDraft'
+import { emptyWork, type BenchState } from './useBench'
 
 /** Routines kept, opened and begun; who saves second sees both versions and loses nothing. */
 export function useKeeping(

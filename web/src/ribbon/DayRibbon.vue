@@ -138,8 +138,6 @@ const pegs = computed(() =>
 /** Breaks lie inside their block, as notches in its upper edge. */
 const standing = computed(() => pegs.value.filter((item) => item.peg.purpose !== 'BREAK'))
 const notches = computed(() => pegs.value.filter((item) => item.peg.purpose === 'BREAK'))
-const keyOf = (peg: PegView) => pegKey(peg)
-
 const label = computed(() => {
   const parts = [
     ...props.day.blocks.map((b) => `${b.title} ${clock(b.startsAt)} to ${clock(b.endsAt)}`),
@@ -259,7 +257,7 @@ const label = computed(() => {
     </rect>
     <RibbonPeg
       v-for="item in standing"
-      :key="`${keyOf(item.peg)}${item.peg.open ? '' : item.peg.start}`"
+      :key="`${pegKey(item.peg)}${item.peg.open ? '' : item.peg.start}`"
       :peg="item.peg"
       :path="item.path"
       :left="round(item.left)"
@@ -269,7 +267,7 @@ const label = computed(() => {
       :band="band"
       :foot="foot"
       :handle="handles"
-      :chosen="handles && keyOf(item.peg) === chosenPeg"
+      :chosen="handles && pegKey(item.peg) === chosenPeg"
       @choose="emit('peg', item.peg)"
       @grab="emit('grabPeg', item.peg, $event)"
       @key="emit('keyPeg', item.peg, $event)"

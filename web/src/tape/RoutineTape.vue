@@ -2,9 +2,10 @@
 import { computed, ref } from 'vue'
 import { inLines } from '@/parts/textWidth'
 import { useWidth } from '@/parts/useWidth'
-import { counted, duration } from '@/parts/words'
+import { duration } from '@/parts/words'
 import { KINDS } from './kinds'
-import { circuitsOf, layOut, ticks, type TapeStep } from './tape'
+import TapeBrackets from './TapeBrackets.vue'
+import { bracketsOf, layOut, ticks, type TapeStep } from './tape'
 
 const props = withDefaults(
   defineProps<{
@@ -77,42 +78,14 @@ const pieces = computed(() =>
 )
 const hurt = computed(() => props.steps.some((step) => step.hurt))
 const BRACKET = 24
-const BRACKET_TEXT = 150
-const PLATED_FROM = 40
-const circuits = computed(() =>
-  circuitsOf(props.steps).map((circuit) => ({
-    ...circuit,
-    left: pieces.value[circuit.from]?.left ?? 0,
-    right: pieces.value[circuit.until - 1]?.right ?? 0,
-    words: `circuit, ${counted(circuit.rounds, 'round')}, ${duration(circuit.millis)}`,
-  })),
-)
-const plate = (index: number) => {
-  const circuit = circuits.value.find((c) => c.from <= index && index < c.until)
-  return circuit?.letters[index - circuit.from]
-}
-const bracketed = computed(() => props.letters && circuits.value.length > 0)
-const bracketY = computed(() => top.value + props.height + FRAME + (found.value ? MARKS : 0) + 4)
+const brackets = computed(() => (props.letters ? bracketsOf(pieces.value) : []))
+const bracketY = computed(() => top.value + props.height + FRAME + (found.value ? MARKS : 0))
+const below = computed(() => bracketY.value + (brackets.value.length ? BRACKET : 0))
 const allHeight = computed(
-  () =>
-    top.value +
-    props.height +
-    FRAME +
-    (found.value ? MARKS : 0) +
-    (bracketed.value ? BRACKET : 0) +
-    (props.ruler ? (props.numbers ? 34 : 20) : 0) +
-    (hurt.value ? 10 : 0),
+  () => below.value + (props.ruler ? (props.numbers ? 34 : 20) : 0) + (hurt.value ? 10 : 0),
 )
 const rulerTicks = computed(() => (props.ruler ? ticks(total.value, width.value) : []))
-const rulerY = computed(
-  () =>
-    top.value +
-    props.height +
-    FRAME +
-    2 +
-    (found.value ? MARKS : 0) +
-    (bracketed.value ? BRACKET : 0),
-)
+const rulerY = computed(() => below.value + 2)
 const free = computed(() => {
   const left = (length.value / (total.value || 1)) * width.value
   const free = width.value - left - 2
@@ -131,8 +104,7 @@ const current = computed(() =>
 const gone = (right: number) => now.value !== null && right <= now.value
 const label = computed(() => {
   const parts = props.steps.map(
-    (s, i) =>
-      `${plate(i) ? `${plate(i)} ` : ''}${s.title}, ${KINDS[s.kind].word}, ${duration(s.lengthMillis)}`,
+    (s) => `${s.title}, ${KINDS[s.kind].word}, ${duration(s.lengthMillis)}`,
   )
   return `Tape, ${duration(length.value)}: ${parts.join('; ')}`
 })
@@ -202,12 +174,6 @@ const stopAt = (p: (typeof pieces.value)[number]) =>
             {{ KINDS[piece.step.kind].letter }}
           </text>
         </g>
-        <g v-if="bracketed && plate(i) && piece.right - piece.left >= PLATED_FROM">
-          <rect class="plate" :x="piece.left + CHIP + 2" :y="top" :width="CHIP" :height="CHIP" />
-          <text class="plate-letter" :x="piece.left + CHIP * 1.5 + 2" :y="top + 13.5">
-            {{ plate(i) }}
-          </text>
-        </g>
         <path
           v-if="piece.step.finding === 'STOP'"
           class="finding stop-mark"
@@ -266,19 +232,7 @@ const stopAt = (p: (typeof pieces.value)[number]) =>
           :height="height + 10"
         />
       </template>
-      <template v-if="bracketed">
-        <g v-for="circuit in circuits" :key="circuit.from">
-          <path class="bracket" :d="`M${circuit.left} ${bracketY}v8H${circuit.right}v-8`" />
-          <text
-            v-if="circuit.right - circuit.left >= BRACKET_TEXT"
-            class="bracket-words"
-            :x="(circuit.left + circuit.right) / 2"
-            :y="bracketY + 12"
-          >
-            {{ circuit.words }}
-          </text>
-        </g>
-      </template>
+      <TapeBrackets :brackets="brackets" :top="top" :bottom="bracketY + 4" />
       <g v-if="ruler">
         <path class="rule" :d="`M0 ${rulerY}H${width}`" />
         <g v-for="tick in rulerTicks" :key="tick.x">
@@ -319,28 +273,6 @@ svg {
   fill: var(--on-mark);
   font-size: 13px;
   font-weight: 700;
-  text-anchor: middle;
-}
-.plate {
-  fill: var(--surface);
-  stroke: var(--ink);
-}
-.plate-letter {
-  font-size: 13px;
-  font-weight: 700;
-  text-anchor: middle;
-}
-.bracket {
-  fill: none;
-  stroke: var(--ink);
-  stroke-width: 1.5;
-}
-.bracket-words {
-  font-size: 13px;
-  font-weight: 600;
-  stroke: var(--ground);
-  stroke-width: 6;
-  paint-order: stroke;
   text-anchor: middle;
 }
 .gone {

@@ -97,6 +97,29 @@ export function layOut(
   })
 }
 
+/** A circuit where it lies on a tape, in words. */
+export interface TapeBracket extends TapeCircuit {
+  readonly left: number
+  readonly right: number
+  readonly plates: readonly { readonly left: number; readonly letter: string }[]
+}
+
+const PLATED_FROM = 40
+
+/** The circuits of a tape, laid out; a step too narrow has no plate. */
+export function bracketsOf(pieces: readonly TapePiece[]): TapeBracket[] {
+  return circuitsOf(pieces.map((piece) => piece.step)).map((circuit) => ({
+    ...circuit,
+    left: pieces[circuit.from]?.left ?? 0,
+    right: pieces[circuit.until - 1]?.right ?? 0,
+    plates: circuit.letters.flatMap((letter, i) => {
+      const piece = pieces[circuit.from + i]
+      const wide = piece && piece.right - piece.left >= PLATED_FROM
+      return wide ? [{ left: piece.left, letter }] : []
+    }),
+  }))
+}
+
 export interface Tick {
   readonly x: number
   readonly length: number
