@@ -140,7 +140,7 @@ useUndoKeys(bench.undo, bench.redo)
         @compose="compose"
         @another="another"
       />
-      <p><RouterLink to="/bench/hand">Your hand</RouterLink></p>
+      <RouterLink class="btn btn-sm btn-outline-secondary" to="/bench/hand">Your hand</RouterLink>
       <BenchShelf
         :client-id="draft.clientId"
         :routines="routines.data.value ?? []"

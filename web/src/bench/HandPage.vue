@@ -101,6 +101,7 @@ const seen = (line: HandLine) =>
                 size="sm"
                 variant="outline-secondary"
                 :aria-label="`Less of ${line.title}`"
+                :disabled="line.percent <= (hand?.least ?? 0)"
                 @click="move(line, -STEP)"
                 >−</BButton
               >
@@ -108,6 +109,7 @@ const seen = (line: HandLine) =>
                 size="sm"
                 variant="outline-secondary"
                 :aria-label="`More of ${line.title}`"
+                :disabled="line.percent >= (hand?.greatest ?? 0)"
                 @click="move(line, STEP)"
                 >+</BButton
               >
@@ -155,7 +157,7 @@ h2 {
 }
 li {
   display: grid;
-  grid-template-columns: 24px minmax(200px, 1.2fr) minmax(160px, 1fr) 200px 64px 168px;
+  grid-template-columns: 24px minmax(200px, 1.2fr) minmax(160px, 1fr) 200px 64px 200px;
   gap: 12px;
   align-items: center;
   padding: 6px 0;
@@ -194,6 +196,7 @@ li {
 }
 .keys {
   display: flex;
+  white-space: nowrap;
   gap: 6px;
 }
 .error {

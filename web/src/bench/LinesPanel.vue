@@ -113,7 +113,7 @@ const EXAMPLES = [
           <template v-else-if="line.kind">
             <KindLetter :kind="line.kind" />
             <b>{{ line.title }}</b>
-            <span class="push quiet">{{ line.doseWords }}</span>
+            <span class="quiet dose" :title="line.doseWords">{{ line.doseWords }}</span>
             <span class="seconds">{{ duration(line.millis) }}</span>
           </template>
         </li>
@@ -139,7 +139,7 @@ const EXAMPLES = [
 }
 .both {
   display: grid;
-  grid-template-columns: minmax(0, 5fr) minmax(0, 6fr);
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
   gap: 0 12px;
   overflow: auto;
 }
@@ -149,7 +149,7 @@ const EXAMPLES = [
   border: 1.5px solid var(--edge);
   background: var(--surface);
   color: var(--ink);
-  font: 500 0.875rem/36px var(--mono);
+  font: 500 0.8125rem/36px var(--mono);
   resize: none;
   white-space: pre;
 }
@@ -166,9 +166,17 @@ const EXAMPLES = [
   border-bottom: 1px solid var(--line);
   white-space: nowrap;
 }
-.read b {
+.read b,
+.read .dose {
   overflow: hidden;
   text-overflow: ellipsis;
+}
+.read b {
+  flex: 1 0 45%;
+}
+.read .dose {
+  flex: 0 1 auto;
+  min-width: 0;
 }
 .read .unread {
   background: var(--warn-wash);
@@ -176,6 +184,8 @@ const EXAMPLES = [
   font-weight: 600;
 }
 .seconds {
+  flex: none;
+  margin-left: auto;
   font: 600 0.8125rem/1 var(--mono);
 }
 .examples {

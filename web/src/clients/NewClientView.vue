@@ -1,11 +1,14 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/api/calls'
 import { ServerProblem, type FieldProblem } from '@/api/client'
+import { queries } from '@/api/queries'
 import type { ClientForm } from '@/api/types'
+import { useAsked } from '@/api/useAsked'
 import WhoPart from '@/intake/WhoPart.vue'
 import { emptyClient } from '@/intake/clientForm'
+import StateMark from '@/parts/StateMark.vue'
 
 /** The first part of the intake: who it is. The rest follows once there is somebody to keep it for. */
 const router = useRouter()
@@ -13,6 +16,12 @@ const form = ref<ClientForm>(emptyClient())
 const problems = ref<readonly FieldProblem[]>([])
 const message = ref('')
 const busy = ref(false)
+const clients = useAsked(() => queries.clients())
+/** Two people may be called alike; one is seldom taken in twice on purpose. */
+const namesake = computed(() => {
+  const name = form.value.name.trim().toLowerCase()
+  return name ? clients.data.value?.find((c) => c.name.trim().toLowerCase() === name) : undefined
+})
 
 async function save() {
   busy.value = true
@@ -41,6 +50,10 @@ async function save() {
     </header>
     <form novalidate @submit.prevent="save">
       <WhoPart v-model="form" :problems="problems" />
+      <p v-if="namesake" class="namesake" role="status">
+        <StateMark state="WARN" />You have a client called {{ namesake.name }} already:
+        <RouterLink :to="`/clients/${namesake.id}`">look there first</RouterLink>.
+      </p>
       <p v-if="message" class="message" role="alert">{{ message }}</p>
       <p class="side-by-side">
         <BButton type="submit" variant="primary" :disabled="busy">Go on</BButton>
@@ -56,6 +69,13 @@ form {
   gap: 20px;
   max-width: 960px;
   margin-top: 16px;
+}
+.namesake {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  color: var(--warn);
+  font-weight: 600;
 }
 .message {
   color: var(--stop);

@@ -4,7 +4,7 @@ import type { DayBusyView, DayView, PegView } from '@/api/types'
 import { textWidth } from '@/parts/textWidth'
 import { clock } from '@/parts/words'
 import { lanesOf } from './lanes'
-import { pegKey, pegPath, pegPlace } from './pegs'
+import { pegKey, pegPath, pegPlace, dayWords } from './pegs'
 import RibbonPeg from './RibbonPeg.vue'
 
 /** A day as a ribbon: a group to be put into a picture that has its own axis. */
@@ -22,6 +22,8 @@ const props = withDefaults(
     fontSize?: number
     pegFactor?: number
     labels?: boolean
+    /** Whose day it is, where several stand under each other. */
+    of?: string
     chosenBlock?: string | null
     /** Blocks and free-standing sessions can be taken hold of, and chosen with the keyboard. */
     handles?: boolean
@@ -34,6 +36,7 @@ const props = withDefaults(
     fontSize: 13,
     pegFactor: 1,
     labels: true,
+    of: '',
     chosenBlock: null,
     handles: false,
     chosenPeg: null,
@@ -138,14 +141,7 @@ const pegs = computed(() =>
 /** Breaks lie inside their block, as notches in its upper edge. */
 const standing = computed(() => pegs.value.filter((item) => item.peg.purpose !== 'BREAK'))
 const notches = computed(() => pegs.value.filter((item) => item.peg.purpose === 'BREAK'))
-const label = computed(() => {
-  const parts = [
-    ...props.day.blocks.map((b) => `${b.title} ${clock(b.startsAt)} to ${clock(b.endsAt)}`),
-    ...props.day.pegs.map((p) => `${p.label}, ${clock(p.startsAt)} to ${clock(p.endsAt)}`),
-    ...props.day.busy.map((b) => `busy ${clock(b.startsAt)} to ${clock(b.endsAt)}`),
-  ]
-  return parts.length ? parts.join('; ') : 'Nothing in this day yet'
-})
+const label = computed(() => dayWords(props.day, props.of))
 </script>
 
 <template>

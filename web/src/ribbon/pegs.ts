@@ -1,8 +1,26 @@
-import type { PegView, Purpose } from '@/api/types'
+import type { DayView, PegView, Purpose } from '@/api/types'
+import { clock } from '@/parts/words'
 
 /** Tells the sessions of a day apart. */
 export const pegKey = (peg: PegView): string =>
   peg.lineId ?? `${peg.purpose}${peg.blockId ?? peg.start}`
+
+/**
+ * All that is in a day, for who does not see it.
+ *
+ * @param whose the day it is, where several stand under each other
+ */
+export function dayWords(day: DayView, whose: string): string {
+  const span = (one: { startsAt: string; endsAt: string }) =>
+    `${clock(one.startsAt)} to ${clock(one.endsAt)}`
+  const parts = [
+    ...day.blocks.map((block) => `${block.title} ${span(block)}`),
+    ...day.pegs.map((peg) => `${peg.label}, ${span(peg)}`),
+    ...day.busy.map((busy) => `busy ${span(busy)}`),
+  ]
+  const words = parts.length ? parts.join('; ') : 'nothing in this day yet'
+  return whose ? `${whose}: ${words}` : words
+}
 
 const round = (n: number) => Math.round(n * 100) / 100
 

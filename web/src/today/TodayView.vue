@@ -118,6 +118,7 @@ const show = (days: number) => {
               v-for="(row, i) in rows.slice(0, drawn)"
               :key="row.clientId"
               :day="row.day"
+              :of="row.name"
               :left="NAMES"
               :width="ribbonWidth"
               :top="y(i)"

@@ -160,10 +160,17 @@ class AccessibilityIT {
     browser.find(".drawer li");
     check("bench, adding");
     browser.press("Close");
+    browser.press("Say it in lines");
+    browser.find(".read li");
+    check("bench, in lines");
+    browser.press("As tape again");
     browser.press("Other exercises");
     browser.find(".strand");
     check("bench, two versions");
     noSidewaysScroll("bench, two versions");
+    browser.open("/bench/hand");
+    browser.sees("Your hand");
+    check("the hand");
     browser.open("/today");
     browser.press("Caoimhe");
     browser.isAt("/hands");

@@ -185,6 +185,36 @@ class BenchIT {
   }
 
   @Test
+  void aRoutineIsSaidInLinesTurnedAndKeptAndMovesTheHand() {
+    story.becomeCoach();
+    story.takeIn("Line Hands", 10);
+    composeFor("Line Hands", "Recovery");
+    browser.press("Clear away");
+    browser.until("nothing lies there", () -> tape().isEmpty());
+    browser.press("Say it in lines");
+    WebElement said = browser.find("textarea.said");
+    said.sendKeys("palm rub 30 s\nwrist waves 40 s\nshake out 20 s\n");
+    browser.until("two lines are read", () -> tape().size() == 2);
+    browser.sees("1 line not read yet");
+    browser.click(".unread button");
+    browser.until("the third as well", () -> tape().size() == 3);
+    browser.press("As tape again");
+    browser.click(".bench-tape button");
+    browser.press("In turn with the next");
+    browser.until("a circuit of two rounds", () -> tape().size() == 5);
+    assertThat(tape().get(1)).contains("in turn: B, round 1 of 2");
+    browser.find(".bracket");
+    browser.press("Undo");
+    browser.until("as it was", () -> tape().size() == 3);
+    browser.press("Save");
+    browser.press("Save for Line Hands");
+    browser.sees("Saved as version 1");
+    browser.press("Your hand");
+    browser.sees("kept in 1 routine");
+    assertThat(browser.complaints()).isEmpty();
+  }
+
+  @Test
   void screeningBlocksAndIsLifted() {
     story.becomeCoach();
     story.takeIn("Numb Fingers", 10);

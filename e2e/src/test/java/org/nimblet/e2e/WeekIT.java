@@ -127,6 +127,11 @@ class WeekIT {
     browser.press("Place in week");
     browser.sees("1 to 60 minutes.");
     browser.type(browser.find("[aria-label='Minutes 1']"), "7");
+    browser.click("[aria-label^='What is in Independence, 1']");
+    browser.press("Composed, but must contain");
+    browser.type(browser.find("[aria-label='Exercise to require 1']"), "curls of two");
+    browser.click(".found button");
+    browser.until("its dose is told", () -> browser.text(".required").contains("today"));
     browser.press("Place in week");
     browser.sees("Placed in the weeks.");
     browser.press("See the week");

@@ -52,6 +52,12 @@ record Option(Step step, Choice choice, Worth worth, int quarters, int charge, i
     Comparator<Option> large = Comparator.comparing(o -> o.exercise().demands().segment());
     Comparator<Option> gentle = Comparator.comparing(o -> o.exercise().demands().intensity());
     Comparator<Option> id = Comparator.comparing(o -> o.exercise().id());
+    // Of patterns that ask as much of a hand, the ones with both hands at once are harder.
+    Comparator<Option> bothHandsLast =
+        Comparator.comparing(
+            o ->
+                o.exercise().kind() == Kind.INDEPENDENCE
+                    && !o.step().dose().laterality().sidesApart());
     Comparator<Option> floorLast = Comparator.comparing(Option::floor);
     return play.thenComparing(
         switch (phase.order()) {
@@ -61,7 +67,11 @@ record Option(Step step, Choice choice, Worth worth, int quarters, int charge, i
                   .thenComparing(gentle)
                   .thenComparing(id);
           case GENTLE_TO_INTENSE ->
-              floorLast.thenComparing(gentle).thenComparing(large).thenComparing(id);
+              floorLast
+                  .thenComparing(gentle)
+                  .thenComparing(bothHandsLast)
+                  .thenComparing(large)
+                  .thenComparing(id);
         });
   }
 }

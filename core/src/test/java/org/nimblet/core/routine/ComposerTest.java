@@ -387,6 +387,30 @@ class ComposerTest {
     assertThat(none.reason()).contains("longer on the whole", "300 s now");
   }
 
+  /** One hand comes before both at once, and gentle before intense (the model, section 6). */
+  @Test
+  void independenceGoesFromEasyToHard() {
+    Composer composer = new Composer(LIBRARY, Purpose.INDEPENDENCE);
+    int pairs = 0;
+    for (int seed = 0; seed < 120; seed++) {
+      RoutineRequest request = new RequestGenerator(seed).request(LIBRARY, Purpose.INDEPENDENCE);
+      if (composer.compose(request) instanceof Composed composed) {
+        List<Integer> hardness =
+            composed.steps().stream()
+                .filter(step -> step.exercise().kind() == Kind.INDEPENDENCE)
+                .filter(step -> step.position() != Position.FLOOR)
+                .map(
+                    step ->
+                        2 * step.exercise().demands().intensity()
+                            + (step.dose().laterality().sidesApart() ? 0 : 1))
+                .toList();
+        assertThat(hardness).as("seed %d", seed).isSorted();
+        pairs += Math.max(0, hardness.size() - 1);
+      }
+    }
+    assertThat(pairs).isGreaterThan(100);
+  }
+
   private static double meanSeconds(Composed composed) {
     return composed.choices().stream().mapToInt(Choice::seconds).average().orElseThrow();
   }
