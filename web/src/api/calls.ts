@@ -385,6 +385,9 @@ export const api = {
         body: { draft, earlier: earlier.map((one) => [...one]), lengths },
       }),
     ),
+  makeTheme: (title: string, exercises: string[]) =>
+    answer(http.POST('/api/themes', { body: { title, exercises } })),
+  removeTheme: (id: string) => answer(http.DELETE('/api/themes/{themeId}', at({ themeId: id }))),
   hand: () => answer(http.GET('/api/hand')),
   switchHand: (on: boolean) => answer(http.PUT('/api/hand', { body: { on } })),
   setHand: (purpose: Purpose, exerciseId: string, percent: number | null) =>

@@ -70,7 +70,7 @@ export const queries = {
   routines: () => query(['routines'], api.routines),
   routine: (id: string) => query(['routines', id], () => api.routine(id)),
   hand: () => query(['hand'], api.hand),
-  themes: () => shipped('themes', api.themes),
+  themes: () => query(['themes'], api.themes),
   templates: () => query(['templates'], api.templates),
   client: (id: string) => about(id, ['facts'], () => api.client(id)),
   day: (id: string, date?: string) => about(id, ['day', date], () => api.day(id, date)),

@@ -132,6 +132,7 @@ useUndoKeys(bench.undo, bench.redo)
         :client="client"
         :warmed="view?.warmed ?? false"
         @change="bench.change"
+        @themes="themes.reload"
       />
       <ComposeKeys
         :busy="busy"

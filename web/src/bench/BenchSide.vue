@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import type { ClientSummary, ClientView, Draft, Purpose, ThemeView } from '@/api/types'
 import { PURPOSES, keys } from '@/parts/labels'
 import PegIcon from '@/ribbon/PegIcon.vue'
+import ThemeField from './ThemeField.vue'
 
 /** For whom, for what, how long, and what lies around it. */
 const props = defineProps<{
@@ -13,7 +14,7 @@ const props = defineProps<{
   /** Whether the hands count as warm where the draft leaves it open. */
   warmed: boolean
 }>()
-const emit = defineEmits<{ change: [changed: Partial<Draft>] }>()
+const emit = defineEmits<{ change: [changed: Partial<Draft>]; themes: [] }>()
 
 const LEAST = 1
 const GREATEST = 30
@@ -130,16 +131,12 @@ const playNear = computed({
       <p v-if="bounded" class="quiet small" role="status">1 to 30 minutes.</p>
     </div>
     <div>
-      <label class="form-label" for="bench-theme">Theme</label>
-      <select
-        id="bench-theme"
-        class="form-select"
-        :value="draft.theme ?? ''"
-        @change="emit('change', { theme: ($event.target as HTMLSelectElement).value || null })"
-      >
-        <option value="">None</option>
-        <option v-for="one in themes" :key="one.id" :value="one.id">{{ one.title }}</option>
-      </select>
+      <ThemeField
+        :draft="draft"
+        :themes="themes"
+        @choose="emit('change', { theme: $event })"
+        @changed="emit('themes')"
+      />
     </div>
     <div v-if="client && client.facts.activities.length > 1">
       <label class="form-label" for="bench-activity">Around</label>

@@ -266,11 +266,38 @@ describe('what it is for', () => {
       props: {
         draft: { ...emptyDraft(), ...changes },
         clients: [{ id: 'c', name: 'Wiebke', occupation: '' }],
-        themes: [{ id: 'clasps', title: 'Clasps' }],
+        themes: [
+          { id: 'clasps', title: 'Clasps', own: false },
+          { id: 'mine', title: 'My evening', own: true },
+        ],
         client: null,
         warmed: true,
       },
+      global: { stubs: { BButton: { template: '<button type="button"><slot /></button>' } } },
     })
+
+  it('keeps what lies there as a theme, and takes one out again', async () => {
+    const make = vi
+      .spyOn(api, 'makeTheme')
+      .mockResolvedValue({ id: 'new', title: 'Wrists', own: true })
+    const remove = vi.spyOn(api, 'removeTheme').mockResolvedValue(undefined)
+    const wrapper = side({ steps: [draft('a'), draft('b')] })
+    const press = (text: string) =>
+      wrapper
+        .findAll('button')
+        .find((b) => b.text() === text)
+        ?.trigger('click')
+    await press('Keep these steps as a theme')
+    await wrapper.find('[aria-label="Title of the theme"]').setValue('Wrists')
+    await wrapper.find('.theme form').trigger('submit')
+    await vi.waitFor(() => expect(wrapper.emitted('themes')).toHaveLength(1))
+    expect(make).toHaveBeenCalledWith('Wrists', ['palm-up-fingers-back'])
+    expect(wrapper.emitted('change')?.at(-1)).toEqual([{ theme: 'new' }])
+    await wrapper.setProps({ draft: { ...emptyDraft(), theme: 'mine' } })
+    await press('Take this theme out')
+    await vi.waitFor(() => expect(remove).toHaveBeenCalledWith('mine'))
+    expect(wrapper.emitted('change')?.at(-1)).toEqual([{ theme: null }])
+  })
 
   it('shows what the server takes for warm until somebody says otherwise', async () => {
     const box = (wrapper: VueWrapper) =>

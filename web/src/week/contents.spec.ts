@@ -55,7 +55,7 @@ describe('what is in an obligation', () => {
   beforeEach(() => {
     obligation.value = { ...obligation.value, minutes: 9, contents: null }
     asked = vi.spyOn(api, 'lookAtContents').mockResolvedValue(look())
-    vi.spyOn(api, 'themes').mockResolvedValue([{ id: 'clasps', title: 'Clasps' }])
+    vi.spyOn(api, 'themes').mockResolvedValue([{ id: 'clasps', title: 'Clasps', own: false }])
     vi.spyOn(api, 'clientRoutines').mockResolvedValue([
       shelf,
       { ...shelf, id: 'r2', title: 'Strong', purpose: 'STRENGTH' },

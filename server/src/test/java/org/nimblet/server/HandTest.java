@@ -108,4 +108,49 @@ class HandTest {
             one.practice().coach().send("PUT", "/api/hand/RECOVERY/nothing-such", leave).status())
         .isEqualTo(404);
   }
+
+  @Test
+  void aThemeOfOnesOwnIsMadeComposedAroundAndTakenOut(RunningServer server) {
+    OneClient one = OneClient.takeIn(server);
+    List<String> even = ids(compose(one));
+    Map<String, Object> again = new TreeMap<>();
+    again.put("draft", Practice.draft(one.id().toString(), "RECOVERY", 480, List.of()));
+    again.put("earlier", List.of(even));
+    List<String> wanted =
+        ids(one.practice().coach().send("POST", "/api/bench/compose", again).json());
+    Answer made =
+        one.practice()
+            .coach()
+            .send("POST", "/api/themes", Map.of("title", "My evening", "exercises", wanted));
+    assertThat(made.status()).isEqualTo(201);
+    String id = made.json().get("id").asString();
+    assertThat(one.practice().coach().get("/api/themes").json().at("/0/own").asBoolean()).isTrue();
+    Map<String, Object> draft = Practice.draft(one.id().toString(), "RECOVERY", 480, List.of());
+    draft.put("theme", id);
+    Map<String, Object> form = new TreeMap<>();
+    form.put("draft", draft);
+    form.put("earlier", List.of());
+    List<String> around =
+        ids(one.practice().coach().send("POST", "/api/bench/compose", form).json());
+    assertThat(wanted.stream().filter(around::contains).count() * 100 / wanted.size())
+        .isGreaterThanOrEqualTo(70);
+    assertThat(
+            one.practice()
+                .coach()
+                .send("POST", "/api/themes", Map.of("title", "x", "exercises", List.of("nothing")))
+                .body())
+        .contains("exercises", "in no library");
+    assertThat(
+            OneClient.takeIn(server)
+                .practice()
+                .coach()
+                .send("DELETE", "/api/themes/" + id, null)
+                .status())
+        .as("another coach")
+        .isEqualTo(404);
+    assertThat(one.practice().coach().send("DELETE", "/api/themes/" + id, null).status())
+        .isEqualTo(204);
+    assertThat(one.practice().coach().send("POST", "/api/bench/compose", form).status())
+        .isEqualTo(400);
+  }
 }

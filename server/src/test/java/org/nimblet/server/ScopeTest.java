@@ -253,6 +253,7 @@ class ScopeTest {
     variables.put("exerciseId", exerciseId);
     variables.put("busyTimeId", UUID.randomUUID().toString());
     variables.put("calendarId", UUID.randomUUID().toString());
+    variables.put("themeId", UUID.randomUUID().toString());
 
     List<Endpoint> all = endpoints(server);
     assertThat(all).hasSizeGreaterThan(15);
@@ -265,7 +266,8 @@ class ScopeTest {
             .isEqualTo(401);
       }
       if (endpoint.pattern().startsWith("/api/library")
-          || endpoint.pattern().startsWith("/api/hand")) {
+          || endpoint.pattern().startsWith("/api/hand")
+          || endpoint.pattern().startsWith("/api/themes")) {
         assertThat(strangeClient.send(endpoint.method(), path, body).status())
             .as("a client: %s", endpoint)
             .isEqualTo(403);

@@ -371,6 +371,23 @@ class WeekTest {
                 saved.at("/programme/obligations/0/contents")));
     assertThat(look.at("/look/steps").findValuesAsString("fixed")).contains("true", "false");
     assertThat(look.at("/look/missing")).isEmpty();
+    assertThat(
+            setting
+                .practice()
+                .asClient(setting.id().toString())
+                .send(
+                    "POST",
+                    "/api/clients/%s/programme/contents".formatted(setting.id()),
+                    Map.of(
+                        "purpose",
+                        "REACH",
+                        "minutes",
+                        10,
+                        "contents",
+                        Map.of("required", List.of())))
+                .status())
+        .as("what is in a programme is the coach's")
+        .isEqualTo(403);
   }
 
   @Test

@@ -3,6 +3,7 @@ package org.nimblet.core.routine;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.Collection;
 import java.util.Collections;
 import java.util.List;
 import java.util.Locale;
@@ -58,6 +59,11 @@ public record Theme(
   /** A theme by its identifier. */
   public static Optional<Theme> find(String id) {
     return SHIPPED.stream().filter(theme -> theme.id().equals(id)).findFirst();
+  }
+
+  /** A theme of some exercises by name. */
+  public static Theme ofExercises(String id, String title, Collection<String> exercises) {
+    return new Theme(id, title, Set.of(), Set.of(), Set.of(), Set.of(), Set.copyOf(exercises));
   }
 
   /** Whether an exercise belongs to it. */

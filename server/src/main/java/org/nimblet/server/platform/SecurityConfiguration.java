@@ -128,7 +128,7 @@ class SecurityConfiguration {
                         "/api/clients/*/health/minded/**",
                         "/api/clients/*/health/screenings/*/clearance",
                         "/api/clients/*/set-up/**",
-                        "/api/clients/*/programme",
+                        "/api/clients/*/programme/**",
                         "/api/clients/*/calendars/**",
                         "/api/clients/*/calendars",
                         "/api/clients/*/plan/**",
@@ -138,7 +138,7 @@ class SecurityConfiguration {
                         "/api/hand/**",
                         "/api/routines/**",
                         "/api/templates",
-                        "/api/themes",
+                        "/api/themes/**",
                         "/api/library/**")
                     .hasRole("COACH")
                     .requestMatchers(HttpMethod.PUT, "/api/clients/*")

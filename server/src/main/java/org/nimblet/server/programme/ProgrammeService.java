@@ -123,7 +123,7 @@ public class ProgrammeService {
     try {
       Contents.Composed composed =
           new Contents.Composed(form.required(), Optional.ofNullable(form.theme()));
-      SessionContents.check(person.library().library(), purpose, composed, field);
+      contents.check(person.library().library(), purpose, composed, field);
       return composed;
     } catch (IllegalArgumentException e) {
       throw new InvalidFieldException(field + ".required", e.getMessage() + ".");

@@ -6,7 +6,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.nimblet.core.routine.Around;
 import org.nimblet.core.routine.RoutineRequest;
@@ -17,7 +16,6 @@ import org.nimblet.server.library.CoachLibraries;
 import org.nimblet.server.library.CoachLibrary;
 import org.nimblet.server.person.People;
 import org.nimblet.server.person.Person;
-import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.routine.Bench.Draft;
 import org.nimblet.server.routine.StepDrafts.ReadStep;
 import org.springframework.stereotype.Component;
@@ -31,6 +29,7 @@ class DraftReader {
   private final CoachLibraries libraries;
   private final Surroundings surroundings;
   private final StepDrafts drafts;
+  private final Themes themes;
   private final Clock clock;
 
   DraftReader(
@@ -39,12 +38,14 @@ class DraftReader {
       CoachLibraries libraries,
       Surroundings surroundings,
       StepDrafts drafts,
+      Themes themes,
       Clock clock) {
     this.scope = scope;
     this.people = people;
     this.libraries = libraries;
     this.surroundings = surroundings;
     this.drafts = drafts;
+    this.themes = themes;
     this.clock = clock;
   }
 
@@ -89,21 +90,8 @@ class DraftReader {
         draft, person, library, pinned.isEmpty() ? request : request.withPinned(pinned), steps);
   }
 
-  private static Optional<Theme> theme(Draft draft) {
-    return Optional.ofNullable(draft.theme())
-        .map(
-            id ->
-                Theme.find(id)
-                    .orElseThrow(
-                        () ->
-                            new InvalidFieldException(
-                                "theme",
-                                "(%s) must be one of %s."
-                                    .formatted(
-                                        id,
-                                        Theme.shipped().stream()
-                                            .map(Theme::id)
-                                            .collect(Collectors.joining(", "))))));
+  private Optional<Theme> theme(Draft draft) {
+    return Optional.ofNullable(draft.theme()).map(id -> themes.require(id, "theme"));
   }
 
   private RoutineRequest request(Draft draft, Person person) {

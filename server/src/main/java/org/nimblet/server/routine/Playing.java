@@ -33,12 +33,14 @@ class Playing {
 
   private final DraftReader reader;
   private final RoutineService routines;
+  private final Themes themes;
   private final People people;
   private final Clock clock;
 
-  Playing(DraftReader reader, RoutineService routines, People people, Clock clock) {
+  Playing(DraftReader reader, RoutineService routines, Themes themes, People people, Clock clock) {
     this.reader = reader;
     this.routines = routines;
+    this.themes = themes;
     this.people = people;
     this.clock = clock;
   }
@@ -119,7 +121,7 @@ class Playing {
     ReadDraft read =
         reader.readStartingNow(
             Draft.empty(person.client().id(), purpose, seconds)
-                .around(contents.theme().orElse(null)),
+                .around(contents.theme().filter(id -> themes.find(id).isPresent()).orElse(null)),
             person);
     Composer composer = new Composer(read.library().library(), purpose);
     Composition.Composed composed =

@@ -3,7 +3,6 @@ package org.nimblet.server.routine;
 import jakarta.validation.Valid;
 import java.util.List;
 import java.util.UUID;
-import org.nimblet.core.routine.Theme;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.person.Person;
 import org.nimblet.server.routine.RoutineForms.RestorationForm;
@@ -11,9 +10,11 @@ import org.nimblet.server.routine.RoutineForms.RoutineForm;
 import org.nimblet.server.routine.RoutineForms.RoutineSummary;
 import org.nimblet.server.routine.RoutineForms.StoredRoutine;
 import org.nimblet.server.routine.RoutineForms.TemplateView;
+import org.nimblet.server.routine.RoutineForms.ThemeForm;
 import org.nimblet.server.routine.RoutineForms.ThemeView;
 import org.nimblet.server.routine.RoutineViews.RoutineView;
 import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -29,8 +30,10 @@ class RoutineController {
 
   private final RoutineService service;
   private final Playing playing;
+  private final Themes themes;
 
-  RoutineController(RoutineService service, Playing playing) {
+  RoutineController(RoutineService service, Playing playing, Themes themes) {
+    this.themes = themes;
     this.service = service;
     this.playing = playing;
   }
@@ -48,7 +51,20 @@ class RoutineController {
   /** What a routine may be composed around. */
   @GetMapping("/themes")
   List<ThemeView> themes() {
-    return Theme.shipped().stream().map(t -> new ThemeView(t.id(), t.title())).toList();
+    return themes.all();
+  }
+
+  /** Keeps some exercises as a theme of one's own. */
+  @PostMapping("/themes")
+  @ResponseStatus(HttpStatus.CREATED)
+  ThemeView makeTheme(@Valid @RequestBody ThemeForm form) {
+    return themes.make(form);
+  }
+
+  @DeleteMapping("/themes/{themeId}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void removeTheme(@PathVariable UUID themeId) {
+    themes.remove(themeId);
   }
 
   @PostMapping("/routines")

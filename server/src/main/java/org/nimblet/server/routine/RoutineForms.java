@@ -98,8 +98,18 @@ public final class RoutineForms {
       List<StepDraft> steps,
       List<TapeStepView> tape) {}
 
-  /** A theme to choose. */
-  record ThemeView(String id, String title) {}
+  /**
+   * A theme to choose.
+   *
+   * @param own whether the coach has made it
+   */
+  record ThemeView(String id, String title, boolean own) {}
+
+  /** A theme as a coach makes it: some exercises under a title. */
+  record ThemeForm(
+      @NotBlank(message = TITLE_RULE) @Size(max = 60, message = TITLE_RULE) String title,
+      @NotEmpty(message = "At least one exercise.") @Size(max = 60, message = "At most 60.")
+          List<@NotNull(message = "An exercise.") String> exercises) {}
 
   /**
    * A step as it is drawn small.

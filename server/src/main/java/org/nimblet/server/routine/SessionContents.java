@@ -12,7 +12,6 @@ import org.nimblet.core.routine.CueSheet;
 import org.nimblet.core.routine.CueSheetWriter;
 import org.nimblet.core.routine.PurposePlan;
 import org.nimblet.core.routine.Step;
-import org.nimblet.core.routine.Theme;
 import org.nimblet.core.schedule.Contents;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.person.Person;
@@ -31,11 +30,13 @@ public class SessionContents {
   private final RoutineService routines;
   private final Playing playing;
   private final DraftReader reader;
+  private final Themes themes;
 
-  SessionContents(RoutineService routines, Playing playing, DraftReader reader) {
+  SessionContents(RoutineService routines, Playing playing, DraftReader reader, Themes themes) {
     this.routines = routines;
     this.playing = playing;
     this.reader = reader;
+    this.themes = themes;
   }
 
   /**
@@ -149,7 +150,7 @@ public class SessionContents {
    * @param field where it was asked for
    * @throws InvalidFieldException if something of it is unknown or has no place in the purpose
    */
-  public static void check(
+  public void check(
       ExerciseLibrary library, Purpose purpose, Contents.Composed composed, String field) {
     for (String id : composed.required()) {
       Exercise exercise =
@@ -165,20 +166,7 @@ public class SessionContents {
             "%s has no place in a %s.".formatted(exercise.title(), purpose.noun()));
       }
     }
-    composed
-        .theme()
-        .filter(theme -> Theme.find(theme).isEmpty())
-        .ifPresent(
-            theme -> {
-              throw new InvalidFieldException(
-                  field + ".theme",
-                  "(%s) must be one of %s."
-                      .formatted(
-                          theme,
-                          Theme.shipped().stream()
-                              .map(Theme::id)
-                              .collect(Collectors.joining(", "))));
-            });
+    composed.theme().ifPresent(theme -> themes.require(theme, field + ".theme"));
   }
 
   /** Contents for people: "composed anew, with Ten pairs opened". */
@@ -199,7 +187,7 @@ public class SessionContents {
     return "composed anew"
         + composed
             .theme()
-            .flatMap(Theme::find)
+            .flatMap(themes::find)
             .map(theme -> ", around: " + theme.title().toLowerCase(java.util.Locale.ROOT))
             .orElse("")
         + (with.isEmpty() ? "" : ", with " + with);
