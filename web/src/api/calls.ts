@@ -379,10 +379,11 @@ export const api = {
     draft: Draft,
     earlier: readonly (readonly string[])[],
     lengths: 'SHORTER' | 'LONGER' | null = null,
+    said: string | null = null,
   ) =>
     answer(
       http.POST('/api/bench/compose', {
-        body: { draft, earlier: earlier.map((one) => [...one]), lengths },
+        body: { draft, earlier: earlier.map((one) => [...one]), lengths, said },
       }),
     ),
   makeTheme: (title: string, exercises: string[]) =>

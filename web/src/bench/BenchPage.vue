@@ -138,7 +138,8 @@ useUndoKeys(bench.undo, bench.redo)
         :busy="busy"
         :empty="!draft.steps.length"
         :pinned="draft.steps.some((s) => s.pinned)"
-        @compose="compose"
+        @compose="compose()"
+        @said="compose"
         @another="another"
       />
       <RouterLink class="btn btn-sm btn-outline-secondary" to="/bench/hand">Your hand</RouterLink>

@@ -1,11 +1,21 @@
 <script setup lang="ts">
+import { ref } from 'vue'
 /** Filling the minutes, and another version beside what is there. */
 import { keys } from '@/parts/labels'
 import { capital } from '@/parts/words'
 import { VERSION_KINDS, type VersionKind } from './useVersions'
 
 defineProps<{ busy: boolean; empty: boolean; pinned: boolean }>()
-const emit = defineEmits<{ compose: []; another: [kind: VersionKind] }>()
+const emit = defineEmits<{
+  compose: []
+  another: [kind: VersionKind]
+  said: [moment: string]
+}>()
+
+const moment = ref('')
+const say = () => {
+  if (moment.value.trim()) emit('said', moment.value.trim())
+}
 </script>
 
 <template>
@@ -13,6 +23,16 @@ const emit = defineEmits<{ compose: []; another: [kind: VersionKind] }>()
     <BButton variant="primary" :disabled="busy" @click="emit('compose')">{{
       empty ? 'Fill the minutes' : 'Fill the minutes again'
     }}</BButton>
+    <form novalidate @submit.prevent="say">
+      <label class="form-label" for="bench-moment">Or say the moment</label>
+      <input
+        id="bench-moment"
+        v-model="moment"
+        class="form-control"
+        maxlength="200"
+        placeholder="4 min, standing"
+      />
+    </form>
     <div v-if="!empty" class="versions" role="group" aria-label="Another version beside it">
       <h3>Another version beside it</h3>
       <BButton

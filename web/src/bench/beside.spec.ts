@@ -113,6 +113,8 @@ describe('another version', () => {
     const compose = vi.spyOn(api, 'compose').mockResolvedValue({
       composed: true,
       reason: '',
+      purpose: 'RECOVERY',
+      budgetSeconds: 480,
       steps: [draftOf('shake')],
       choices: [],
       leftOut: [],
@@ -135,11 +137,36 @@ describe('another version', () => {
     expect(versions.other.value).toBeNull()
   })
 
+  it('fills a moment as it was said, with its purpose and minutes', async () => {
+    const bench = aBench()
+    const compose = vi.spyOn(api, 'compose').mockResolvedValue({
+      composed: true,
+      reason: '',
+      purpose: 'BREAK',
+      budgetSeconds: 240,
+      steps: [draftOf('shake')],
+      choices: [],
+      leftOut: [],
+      shortPhases: [],
+    })
+    const versions = useVersions(bench, ref(null), ref(''), attempt)
+    await versions.compose('4 min, standing')
+    expect(compose.mock.calls[0]?.[3]).toBe('4 min, standing')
+    expect(bench.change).toHaveBeenCalledWith({
+      purpose: 'BREAK',
+      budgetSeconds: 240,
+      steps: [draftOf('shake')],
+    })
+    expect(versions.proposed.value).toEqual(['shake'])
+  })
+
   it('says why there is none', async () => {
     const message = ref('')
     vi.spyOn(api, 'compose').mockResolvedValue({
       composed: false,
       reason: 'There is no other routine.',
+      purpose: 'RECOVERY',
+      budgetSeconds: 480,
       steps: [],
       choices: [],
       leftOut: [],
@@ -272,6 +299,11 @@ describe('around the tape', () => {
       'Fewer and longer steps',
     ])
     expect(keys.text()).toContain('Pinned steps stay.')
+    await keys.find('form').trigger('submit')
+    expect(keys.emitted('said')).toBeUndefined()
+    await keys.find('input').setValue(' 4 min, standing ')
+    await keys.find('form').trigger('submit')
+    expect(keys.emitted('said')).toEqual([['4 min, standing']])
     await keys.findAll('button')[2]?.trigger('click')
     expect(keys.emitted('another')).toEqual([['SHORTER']])
   })
@@ -310,6 +342,8 @@ describe('around the tape', () => {
         composed: {
           composed: true,
           reason: '',
+          purpose: 'RECOVERY',
+          budgetSeconds: 480,
           steps: [draftOf('rub')],
           choices: ['for the wrist; not done yet.'],
           leftOut: [],

@@ -1,4 +1,4 @@
-import { ref, shallowRef, watch, type Ref } from 'vue'
+import { nextTick, ref, shallowRef, watch, type Ref } from 'vue'
 import { api } from '@/api/calls'
 import type { CompareView, ComposeView, StepDraft } from '@/api/types'
 import type { BenchState } from './useBench'
@@ -26,16 +26,19 @@ export function useVersions(
     proposed.value = [...new Set(steps.map((step) => step.exerciseId))]
   }
 
-  async function compose() {
-    const answer = await attempt(() => api.compose(draft.value, []))
+  /** Fills the minutes, or what was said of the moment: its purpose and its minutes go with it. */
+  async function compose(said: string | null = null) {
+    const answer = await attempt(() => api.compose(draft.value, [], null, said))
     if (!answer) return
     composed.value = answer
     if (!answer.composed) {
       message.value = answer.reason
       return
     }
-    bench.change({ steps: answer.steps })
-    propose(answer.steps)
+    const { purpose, budgetSeconds, steps } = answer
+    bench.change(said ? { purpose, budgetSeconds, steps } : { steps })
+    await nextTick()
+    propose(steps)
     chosen.value = answer.steps[0]?.key ?? null
   }
 

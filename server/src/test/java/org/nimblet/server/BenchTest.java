@@ -288,6 +288,23 @@ class BenchTest {
   }
 
   @Test
+  void aMomentThatIsSaidIsComposedOnTheBench(RunningServer server) {
+    Setting setting = setting(server);
+    Map<String, Object> form =
+        composeForm(Practice.draft(setting.clientId(), "WARM_UP", 600, List.of()), List.of());
+    form.put("said", "4 minutes of recovery, standing");
+    JsonNode composed = setting.post("/api/bench/compose", form);
+    assertThat(composed.get("composed").asBoolean()).as(composed.toString()).isTrue();
+    assertThat(composed.get("purpose").asString()).isEqualTo("RECOVERY");
+    assertThat(composed.get("budgetSeconds").asInt()).isEqualTo(240);
+    assertThat(composed.get("steps").findValuesAsString("position")).containsOnly("STAND");
+    form.put("said", "4 moons");
+    JsonNode none = setting.post("/api/bench/compose", form);
+    assertThat(none.get("composed").asBoolean()).isFalse();
+    assertThat(none.get("reason").asString()).contains("moons");
+  }
+
+  @Test
   void anotherVersionHasMoreAndShorterStepsAndSaysWhatItCosts(RunningServer server) {
     Setting setting = setting(server);
     Map<String, Object> draft = Practice.draft(setting.clientId(), "RECOVERY", 600, List.of());

@@ -18,6 +18,7 @@ import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.routine.Finding.Severity;
 import org.nimblet.core.routine.Gate;
 import org.nimblet.core.routine.PurposePlan;
+import org.nimblet.core.routine.SaidMoment;
 import org.nimblet.core.routine.StepLengths;
 import org.nimblet.server.library.FigureParts;
 import org.nimblet.server.routine.RoutineViews.LeftOutView;
@@ -61,6 +62,20 @@ final class Bench {
     /** A routine that has no steps yet. */
     static Draft empty(UUID clientId, Purpose purpose, int seconds) {
       return new Draft(clientId, null, null, purpose, seconds, null, null, null, List.of());
+    }
+
+    /** The same draft in a moment. */
+    Draft in(SaidMoment moment) {
+      return new Draft(
+          clientId,
+          activityId,
+          discipline,
+          moment.purpose(),
+          moment.minutes() * 60,
+          warmed,
+          minutesToPlay,
+          theme,
+          steps);
     }
 
     /** The same draft around a theme. */
@@ -199,18 +214,25 @@ final class Bench {
    * @param earlier the exercises of routines from which this one has to differ
    * @param lengths whether its steps should be shorter or longer than those of the draft; null for
    *     whatever is best
+   * @param said a moment that it is for, as it was said; counts before the minutes and the purpose
+   *     of the draft; null if none was
    */
   record ComposeForm(
       @NotNull(message = "The draft.") @Valid Draft draft,
       @NotNull(message = "Up to two routines, or an empty list.")
           @Size(max = 2, message = "Up to two routines.")
           List<@NotNull(message = "Identifiers of exercises.") Set<String>> earlier,
-      @Schema(nullable = true) StepLengths.Wish lengths) {}
+      @Schema(nullable = true) StepLengths.Wish lengths,
+      @Schema(nullable = true)
+          @Size(max = SaidMoment.LONGEST, message = "A line of up to 200 characters.")
+          String said) {}
 
   /** A composed routine, or why there is none. */
   record ComposeView(
       boolean composed,
       String reason,
+      Purpose purpose,
+      int budgetSeconds,
       List<StepDraft> steps,
       List<String> choices,
       List<LeftOutView> leftOut,

@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -17,7 +18,9 @@ import org.nimblet.core.routine.Coverage;
 import org.nimblet.core.routine.CueSheet;
 import org.nimblet.core.routine.Finding;
 import org.nimblet.core.routine.RoutineCheck;
+import org.nimblet.core.routine.RoutineRequest;
 import org.nimblet.core.routine.RoutineRule;
+import org.nimblet.core.routine.SaidMoment;
 import org.nimblet.core.routine.Sign;
 import org.nimblet.core.routine.Step;
 import org.nimblet.core.routine.StepLengths;
@@ -136,26 +139,48 @@ class BenchService {
   }
 
   ComposeView compose(ComposeForm form) {
-    ReadDraft read = reader.read(form.draft());
+    if (form.said() == null) {
+      return compose(form, form.draft(), request -> request);
+    }
+    try {
+      SaidMoment moment = SaidMoment.read(form.said());
+      return compose(form, form.draft().in(moment), moment::in);
+    } catch (IllegalArgumentException e) {
+      // Half of what somebody says is no failure of the page.
+      return notComposed(form.draft(), e.getMessage(), List.of());
+    }
+  }
+
+  private ComposeView compose(ComposeForm form, Draft draft, UnaryOperator<RoutineRequest> in) {
+    ReadDraft read = reader.read(draft);
     Composition composition =
-        new Composer(read.library().library(), form.draft().purpose())
-            .compose(read.request(), form.earlier(), lengths(form, read));
+        new Composer(read.library().library(), draft.purpose())
+            .compose(in.apply(read.request()), form.earlier(), lengths(form, read));
     if (composition instanceof Composition.Composed composed) {
       return new ComposeView(
           true,
           "",
+          draft.purpose(),
+          draft.budgetSeconds(),
           read.drafts(composed.steps()),
           composed.choices().stream().map(choice -> choice.sentence()).toList(),
           composed.rejections().stream().map(RoutineViews::leftOut).toList(),
           composed.shortPhases().stream().map(Composition.ShortPhase::sentence).toList());
     }
     Composition.NotComposed none = (Composition.NotComposed) composition;
+    return notComposed(
+        draft, none.reason(), none.rejections().stream().map(RoutineViews::leftOut).toList());
+  }
+
+  private static ComposeView notComposed(Draft draft, String reason, List<LeftOutView> leftOut) {
     return new ComposeView(
         false,
-        none.reason(),
+        reason,
+        draft.purpose(),
+        draft.budgetSeconds(),
         List.of(),
         List.of(),
-        none.rejections().stream().map(RoutineViews::leftOut).toList(),
+        leftOut,
         List.of());
   }
 
