@@ -142,7 +142,9 @@ useUndoKeys(bench.undo, bench.redo)
         @said="compose"
         @another="another"
       />
-      <RouterLink class="btn btn-sm btn-outline-secondary" to="/bench/hand">Your hand</RouterLink>
+      <RouterLink class="btn btn-sm btn-outline-secondary hand" to="/bench/hand"
+        >Your hand</RouterLink
+      >
       <BenchShelf
         :client-id="draft.clientId"
         :routines="routines.data.value ?? []"
@@ -303,6 +305,9 @@ useUndoKeys(bench.undo, bench.redo)
   display: grid;
   grid-template-columns: 200px minmax(0, 1fr);
   gap: 32px;
+}
+.hand {
+  margin-bottom: 12px;
 }
 .message {
   display: flex;

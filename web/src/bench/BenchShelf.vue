@@ -81,6 +81,9 @@ const bringBack = (one: RoutineSummary) => attempt(() => api.restoreRoutine(one.
 </template>
 
 <style scoped>
+summary {
+  padding: 6px 0;
+}
 .shelf summary {
   color: var(--ink-2);
   font-weight: 600;
