@@ -89,7 +89,6 @@ const quantityWords = computed(() => {
     <header>
       <KindLetter :kind="step.kind" />
       <h2>{{ step.title }}</h2>
-      <span class="push" />
       <BButton variant="link" size="sm" @click="emit('from')">Try from here</BButton>
       <BButton variant="link" size="sm" @click="emit('duplicate')">Duplicate</BButton>
       <BButton v-if="step.turn" variant="link" size="sm" @click="emit('turn', true)"
@@ -193,9 +192,14 @@ const quantityWords = computed(() => {
 }
 header {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
   gap: 8px;
   margin-bottom: 8px;
+}
+header h2 {
+  flex: 1 0 auto;
+  max-width: calc(100% - 40px);
 }
 header .btn {
   flex: none;

@@ -78,6 +78,7 @@ const takeOut = (theme: ThemeView) =>
 }
 .theme .btn-link {
   padding-left: 0;
+  text-align: left;
 }
 .error {
   color: var(--stop);
