@@ -26,7 +26,13 @@ const form = ref<ProgrammeForm | null>(null)
 const notice = ref('')
 const stored = computed(() => current.data.value?.[0] ?? null)
 const { busy, message, problems, attempt } = useAttempt()
+/** Counts what was put into the form as a whole, so that no panel of the one before stays open. */
+const taken = ref(0)
 let shown: ProgrammeForm | null = null
+function take(programme: ProgrammeForm | null) {
+  form.value = copy(programme)
+  taken.value++
+}
 function showStored() {
   shown = copy(stored.value?.programme ?? null)
   form.value = copy(shown)
@@ -71,7 +77,7 @@ const end = () =>
         :ready="choices.data.value.ready"
         :title="stored ? 'Another one' : 'Choose a programme'"
         :chosen="form?.title"
-        @take="form = copy($event.programme)"
+        @take="take($event.programme)"
       />
       <form v-if="form" class="form" novalidate @submit.prevent="save">
         <header class="line-up">
@@ -104,7 +110,7 @@ const end = () =>
         <ul class="obligations">
           <ObligationLine
             v-for="(_, i) in form.obligations"
-            :key="i"
+            :key="`${taken} ${i}`"
             v-model="form.obligations[i]!"
             :number="i + 1"
             :client-id="clientId"

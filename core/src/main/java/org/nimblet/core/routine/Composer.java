@@ -21,6 +21,9 @@ import org.nimblet.core.routine.Rejection.Reason;
  */
 public final class Composer {
 
+  /** The dose that is due, per cent of itself. */
+  private static final int USUAL_LEVEL = 100;
+
   private final ExerciseLibrary library;
   private final PurposePlan plan;
   private final Attempts attempts;
@@ -105,15 +108,20 @@ public final class Composer {
     Options options = new Options(plan, request, open);
     List<Step> pinned = new ArrayList<>(request.pinned());
     for (Exercise exercise : open) {
-      options.of(exercise).stream()
-          .min(Comparator.comparing(option -> Math.abs(option.choice().level() - 100)))
-          .map(Option::step)
-          .ifPresent(pinned::add);
-      if (refusedPins(request.withPinned(pinned)).isPresent()) {
-        pinned.remove(pinned.size() - 1);
+      Optional<Step> step = usual(options.of(exercise)).map(Option::step);
+      List<Step> more = new ArrayList<>(pinned);
+      step.ifPresent(more::add);
+      if (step.isPresent() && refusedPins(request.withPinned(more)).isEmpty()) {
+        pinned = more;
       }
     }
     return request.withPinned(pinned);
+  }
+
+  /** The option nearest to the usual dose. */
+  private static Optional<Option> usual(List<Option> options) {
+    return options.stream()
+        .min(Comparator.comparing(option -> Math.abs(option.choice().level() - USUAL_LEVEL)));
   }
 
   /** The choice behind a routine, for comparison with other solvers. */
@@ -167,8 +175,7 @@ public final class Composer {
     Options options = new Options(plan, request, open);
     List<Offer> offers = new ArrayList<>();
     for (Exercise exercise : open) {
-      options.of(exercise).stream()
-          .min(Comparator.comparing(o -> Math.abs(o.choice().level() - 100)))
+      usual(options.of(exercise))
           .ifPresent(
               o ->
                   offers.add(

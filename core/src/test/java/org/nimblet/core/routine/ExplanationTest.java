@@ -219,21 +219,23 @@ class ExplanationTest {
   }
 
   /** A routine fills its minutes or says what is missing. */
-  @ParameterizedTest
-  @EnumSource(Purpose.class)
-  void minutesThatStayFreeAreExplained(Purpose purpose) {
-    Composer composer = new Composer(LIBRARY, purpose);
-    for (int seed = 0; seed < 60; seed++) {
-      RoutineRequest request = new RequestGenerator(seed).request(LIBRARY, purpose);
-      if (composer.compose(request) instanceof Composed composed
-          && composed.cueSheet().lengthMillis() < request.budgetSeconds() * 800L) {
-        assertThat(composed.shortPhases())
-            .as(
-                "seed %d: %d of %d s",
-                seed, composed.cueSheet().lengthMillis() / 1000, request.budgetSeconds())
-            .isNotEmpty()
-            .allSatisfy(phase -> assertThat(phase.cause()).doesNotContain("nothing more fits"));
+  @Test
+  void minutesThatStayFreeAreExplained() {
+    int free = 0;
+    for (Purpose purpose : Purpose.values()) {
+      Composer composer = new Composer(LIBRARY, purpose);
+      for (int seed = 0; seed < 60; seed++) {
+        RoutineRequest request = new RequestGenerator(seed).request(LIBRARY, purpose);
+        if (composer.compose(request) instanceof Composed composed
+            && composed.cueSheet().lengthMillis() < request.budgetSeconds() * 800L) {
+          free++;
+          assertThat(composed.shortPhases())
+              .as("%s, seed %d", purpose, seed)
+              .isNotEmpty()
+              .allSatisfy(phase -> assertThat(phase.cause()).isNotBlank());
+        }
       }
     }
+    assertThat(free).as("routines that leave a fifth of their minutes free").isPositive();
   }
 }
