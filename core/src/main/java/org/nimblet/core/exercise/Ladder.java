@@ -108,6 +108,63 @@ public record Ladder(List<Rung> rungs) {
     return byForm(plan, method);
   }
 
+  /** The last rung. */
+  public int last() {
+    return rungs.size() - 1;
+  }
+
+  /** A rung that is there: the nearest one to a number. */
+  public int nearest(int rung) {
+    return Math.max(0, Math.min(last(), rung));
+  }
+
+  /**
+   * The rung of a dose: the highest one that asks for no more, of like ones the first; the first
+   * one for less than all of them.
+   */
+  public int rungOf(Dose dose) {
+    int found = 0;
+    for (int i = 1; i < rungs.size(); i++) {
+      if (reaches(dose, i) && volume(i) > volume(found)) {
+        found = i;
+      }
+    }
+    return found;
+  }
+
+  /** Whether a dose is at least what a rung asks for: the same form, the load and the work. */
+  public boolean reaches(Dose dose, int rung) {
+    Dose asked = rungs.get(rung).dose();
+    return dose.form().getClass() == asked.form().getClass()
+        && grams(dose) >= grams(asked)
+        && work(dose) >= work(asked);
+  }
+
+  /** How much a rung asks for, for comparing rungs of this ladder only. */
+  public long volume(int rung) {
+    Dose dose = rungs.get(rung).dose();
+    return Math.max(1, grams(dose)) * work(dose);
+  }
+
+  private static long grams(Dose dose) {
+    return dose.load().map(Load::grams).orElse(0);
+  }
+
+  private static long work(Dose dose) {
+    long repeated = dose.form().variesItself() ? dose.repetitions() : 1;
+    return dose.quantity() * repeated * dose.sets() * notesAMinute(dose.form());
+  }
+
+  private static long notesAMinute(DoseForm form) {
+    if (form instanceof DoseForm.Count count) {
+      return count.beatsPerMinute();
+    } else if (form instanceof DoseForm.Paced paced) {
+      return (long) paced.beatsPerMinute()
+          * paced.ladder().stream().mapToInt(Integer::intValue).max().orElseThrow();
+    }
+    return 1;
+  }
+
   private static Ladder byForm(DosePlan plan, Method method) {
     Dose usual = plan.usual();
     if (usual.form() instanceof DoseForm.Hold && method == Method.LONG_QUIET) {

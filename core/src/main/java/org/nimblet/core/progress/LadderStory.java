@@ -1,0 +1,193 @@
+package org.nimblet.core.progress;
+
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.exercise.Dose;
+import org.nimblet.core.exercise.Exercise;
+import org.nimblet.core.exercise.Ladder;
+import org.nimblet.core.exercise.Laterality;
+import org.nimblet.core.exercise.Method;
+import org.nimblet.core.progress.Footing.State;
+import org.nimblet.core.progress.RungDecision.Effect;
+
+/**
+ * Where a person stands on the ladder of one exercise, folded from the log (model section 5). It is
+ * a function of what happened and of the moment; nothing of it is stored.
+ */
+public final class LadderStory {
+
+  private final Exercise exercise;
+  private final Method method;
+  private final Ladder ladder;
+  private final Map<Side, WorkedDates> worked;
+  private final Set<Side> done;
+  private final Map<Side, Footing> footings;
+  private final List<RungDecision> decisions;
+
+  private LadderStory(
+      Exercise exercise,
+      Method method,
+      Ladder ladder,
+      Map<Side, WorkedDates> worked,
+      LadderFold fold) {
+    this.exercise = exercise;
+    this.method = method;
+    this.ladder = ladder;
+    this.worked = worked;
+    this.done = fold.done();
+    this.footings = fold.footings();
+    this.decisions = List.copyOf(fold.decisions());
+  }
+
+  /**
+   * Folds a log.
+   *
+   * @param method the method whose ladder it is; the exercise must have a dose for it
+   * @param worked on which dates anything worked the main target of the exercise, by side
+   * @param events everything about this exercise, in any order
+   * @param now what is judged by then counts, on the person's clock
+   */
+  public static LadderStory of(
+      Exercise exercise,
+      Method method,
+      Ladder ladder,
+      Map<Side, WorkedDates> worked,
+      Collection<? extends RungEvent> events,
+      LocalDateTime now) {
+    Dose usual = exercise.dose(method).orElseThrow().usual();
+    LadderFold fold =
+        new LadderFold(exercise, ladder, ladder.rungOf(usual), usual.laterality(), worked);
+    fold.through(events, now);
+    return new LadderStory(exercise, method, ladder, worked, fold);
+  }
+
+  /** Whose ladder it is. */
+  public Exercise exercise() {
+    return exercise;
+  }
+
+  /** By which method it is climbed. */
+  public Method method() {
+    return method;
+  }
+
+  /** The ladder. */
+  public Ladder ladder() {
+    return ladder;
+  }
+
+  /** Everything that was decided, the earliest first. */
+  public List<RungDecision> decisions() {
+    return decisions;
+  }
+
+  /** The sides on which it was ever done. */
+  public Set<Side> sides() {
+    return Set.copyOf(done);
+  }
+
+  /** The rung of a side on a date, time away from it counted. */
+  public int rung(Side side, LocalDate date) {
+    return awayOn(side, date).orElse(footings.get(side).rung());
+  }
+
+  /** Whether a side goes on, is stopped or paused. */
+  public boolean isPaused() {
+    return done.stream().anyMatch(side -> footings.get(side).state() == State.PAUSED);
+  }
+
+  /** Whether a side was stopped and not done since. */
+  public boolean isStopped(Side side) {
+    return footings.get(side).state() == State.STOPPED;
+  }
+
+  /** Whether only a share of the easiest rung is done on this side. */
+  public boolean isLowered(Side side) {
+    return footings.get(side).lowered();
+  }
+
+  /** How many times in a row it went well on this rung. */
+  public int streak(Side side) {
+    return footings.get(side).streak();
+  }
+
+  /** How many times it has to go well before the next step. */
+  public int need(Side side, LocalDate date) {
+    return footings.get(side).need(date);
+  }
+
+  /** Whether it held so often that the coach should look. */
+  public boolean isStuck(Side side) {
+    return footings.get(side).holds() >= ProgressRules.HOLDS_TO_TELL;
+  }
+
+  /** What the coach has said of this side and not taken back. */
+  public Optional<Overruling.Word> overruled(Side side) {
+    return footings.get(side).word();
+  }
+
+  /** Whether one more time that goes well makes a step up. */
+  public boolean isReadyToStepUp(Side side, LocalDate date) {
+    Footing footing = footings.get(side);
+    return footing.state() == State.GOING_ON
+        && footing.word().isEmpty()
+        && footing.rung() < ladder.last()
+        && footing.streak() >= footing.need(date) - 1
+        && awayOn(side, date).isEmpty();
+  }
+
+  /** Whether the last change of this side was a step up that was not done yet. */
+  public boolean justSteppedUp(Side side) {
+    for (int i = decisions.size() - 1; i >= 0; i--) {
+      RungDecision decision = decisions.get(i);
+      if (decision.side() == side) {
+        return decision.effect() == Effect.UP;
+      }
+    }
+    return false;
+  }
+
+  /** The dose of a side on a date. */
+  public Dose dose(Side side, LocalDate date) {
+    int rung = rung(side, date);
+    Dose dose = ladder.rungs().get(rung).dose();
+    return footings.get(side).lowered() && rung == 0
+        ? dose.atLevel(
+            ProgressRules.LOWERED_PERCENT,
+            new Dose.Bounds(1, Math.max(1, exercise.planOf(dose, method).bounds().greatest())))
+        : dose;
+  }
+
+  /**
+   * The dose of both sides on a date: that of each where the sides are gone through one after the
+   * other, else the lower one.
+   */
+  public Dose dose(LocalDate date) {
+    Side weaker = rung(Side.LEFT, date) <= rung(Side.RIGHT, date) ? Side.LEFT : Side.RIGHT;
+    if (done.size() == 1) {
+      return dose(done.iterator().next(), date);
+    }
+    Dose lower = dose(weaker, date);
+    Dose higher = dose(weaker.other(), date);
+    if (lower.equals(higher)
+        || lower.laterality() != Laterality.EACH
+        || !lower.load().equals(higher.load())) {
+      return lower;
+    }
+    return lower.withException(
+        Optional.of(
+            new Dose.SideException(
+                weaker.other(), higher.form(), higher.repetitions(), higher.sets())));
+  }
+
+  private OptionalInt awayOn(Side side, LocalDate date) {
+    return AwayRule.lower(ladder, footings.get(side), worked.get(side), date);
+  }
+}
