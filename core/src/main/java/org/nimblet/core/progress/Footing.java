@@ -99,6 +99,11 @@ record Footing(
         effort);
   }
 
+  Footing begunOn(int other) {
+    return new Footing(
+        other, 0, changed, counted, holds, held, lowered, state, word, steppedDown, effort);
+  }
+
   Footing withStreak(int other, LocalDate date) {
     return new Footing(
         rung,

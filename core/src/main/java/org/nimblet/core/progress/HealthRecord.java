@@ -17,6 +17,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import java.util.stream.Collectors;
 import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.ReferralSign;
@@ -24,6 +25,7 @@ import org.nimblet.core.progress.AttentionRules.PainReading;
 import org.nimblet.core.progress.HealthWord.MindedKind;
 import org.nimblet.core.progress.HealthWord.OfLine;
 import org.nimblet.core.progress.HealthWord.OfMinded;
+import org.nimblet.core.progress.HealthWord.OfMorning;
 import org.nimblet.core.progress.HealthWord.OfPain;
 import org.nimblet.core.progress.HealthWord.OfSign;
 import org.nimblet.core.progress.HealthWord.OfStop;
@@ -48,6 +50,10 @@ public final class HealthRecord {
   private final List<OfMinded> minded;
   private final List<OfStop> stops;
   private final List<OfLine> lines;
+  private final Set<LocalDate> mornings;
+
+  /** What was felt in and around each session; every fold of the log asks for all of them. */
+  private final Map<UUID, List<OfPain>> bySession;
 
   /** Those that speak of tingling; looked for once, since every question of health asks. */
   private final List<OfLine> tingling;
@@ -69,6 +75,13 @@ public final class HealthRecord {
     this.minded = only(sorted, OfMinded.class);
     this.stops = only(sorted, OfStop.class);
     this.lines = only(sorted, OfLine.class);
+    this.mornings =
+        only(sorted, OfMorning.class).stream().map(OfMorning::date).collect(Collectors.toSet());
+    this.bySession = new HashMap<>();
+    pains.forEach(
+        pain ->
+            pain.sessionId()
+                .ifPresent(id -> bySession.computeIfAbsent(id, s -> new ArrayList<>()).add(pain)));
     this.tingling = lines.stream().filter(line -> SignWords.speakOfTingling(line.words())).toList();
   }
 
@@ -192,9 +205,20 @@ public final class HealthRecord {
 
   /** What was felt in a session, or right after it. */
   public List<OfPain> painsOf(UUID sessionId) {
-    return pains.stream()
-        .filter(pain -> pain.sessionId().filter(sessionId::equals).isPresent())
-        .toList();
+    return List.copyOf(bySession.getOrDefault(sessionId, List.of()));
+  }
+
+  /**
+   * What hurt on a morning, asked about the day before; empty if nobody was asked, or did not
+   * answer.
+   */
+  public Optional<List<OfPain>> morning(LocalDate date) {
+    return mornings.contains(date)
+        ? Optional.of(
+            pains.stream()
+                .filter(pain -> pain.moment() == PainMoment.MORNING && dateOf(pain).equals(date))
+                .toList())
+        : Optional.empty();
   }
 
   // ---- stops
@@ -205,6 +229,14 @@ public final class HealthRecord {
         new ArrayList<>(stops.stream().filter(stop -> stop.date().equals(date)).toList());
     java.util.Collections.reverse(ofDate);
     return ofDate.stream().flatMap(stop -> stops(stop).stream()).toList();
+  }
+
+  /** What ended a session, if it was ended for safety. */
+  public List<Stop> stopsIn(UUID sessionId) {
+    return stops.stream()
+        .filter(stop -> stop.sessionId().equals(sessionId))
+        .flatMap(stop -> stops(stop).stream())
+        .toList();
   }
 
   /** What ended it; all that was felt if nothing of it ends a session by itself. */

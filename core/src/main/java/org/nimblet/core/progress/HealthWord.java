@@ -135,6 +135,9 @@ public sealed interface HealthWord {
   /** A session was ended for safety; what was felt stands in the words of pain about it. */
   record OfStop(UUID sessionId, Instant at, LocalDate date) implements HealthWord {}
 
+  /** Somebody said on a morning how they were after the day before; what hurt stands as pain. */
+  record OfMorning(Instant at, LocalDate date) implements HealthWord {}
+
   /** A line that was said after a session. */
   record OfLine(UUID sessionId, Instant at, String words) implements HealthWord {}
 

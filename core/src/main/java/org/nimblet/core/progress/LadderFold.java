@@ -135,19 +135,31 @@ final class LadderFold {
     }
   }
 
-  /** The first time says where an endurance count begins. */
+  /**
+   * The first time says where somebody begins: an endurance count at what was complete, anything
+   * else at what was set if that was more than is usual.
+   */
   private void begin(Evidence evidence) {
-    if (done.add(evidence.side())
-        && endurance
-        && evidence.complete().isPresent()
-        && footings.get(evidence.side()).changed().isEmpty()) {
-      int reached = evidence.complete().getAsInt();
-      int rung = 0;
-      while (rung < ladder.last() && ladder.rungs().get(rung + 1).dose().quantity() <= reached) {
-        rung++;
-      }
-      footings.put(evidence.side(), Footing.on(rung));
+    Side side = evidence.side();
+    if (!done.add(side) || footings.get(side).changed().isPresent()) {
+      return;
     }
+    Footing footing = footings.get(side);
+    int rung = footing.rung();
+    if (endurance && evidence.complete().isPresent()) {
+      rung = reached(evidence.complete().getAsInt());
+    } else if (evidence.dose().isPresent()) {
+      rung = Math.max(rung, ladder.rungOf(evidence.dose().get()));
+    }
+    footings.put(side, footing.begunOn(rung));
+  }
+
+  private int reached(int complete) {
+    int rung = 0;
+    while (rung < ladder.last() && ladder.rungs().get(rung + 1).dose().quantity() <= complete) {
+      rung++;
+    }
+    return rung;
   }
 
   /** Time away lowers the rung before what was done then is judged. */

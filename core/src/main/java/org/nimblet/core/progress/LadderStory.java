@@ -3,6 +3,7 @@ package org.nimblet.core.progress;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.Collection;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -15,7 +16,6 @@ import org.nimblet.core.exercise.Ladder;
 import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Method;
 import org.nimblet.core.progress.Footing.State;
-import org.nimblet.core.progress.RungDecision.Effect;
 
 /**
  * Where a person stands on the ladder of one exercise, folded from the log (model section 5). It is
@@ -143,26 +143,35 @@ public final class LadderStory {
         && awayOn(side, date).isEmpty();
   }
 
-  /** Whether the last change of this side was a step up that was not done yet. */
-  public boolean justSteppedUp(Side side) {
-    for (int i = decisions.size() - 1; i >= 0; i--) {
-      RungDecision decision = decisions.get(i);
-      if (decision.side() == side) {
-        return decision.effect() == Effect.UP;
-      }
-    }
-    return false;
+  /** Whether the rung of a side ever differed from where it began. */
+  public boolean hasMoved() {
+    return decisions.stream().anyMatch(RungDecision::changesDose);
+  }
+
+  /** Whether a step up was the last thing that happened on some side. */
+  public boolean justSteppedUp() {
+    Map<Side, RungDecision> last = new EnumMap<>(Side.class);
+    decisions.forEach(decision -> last.put(decision.side(), decision));
+    return last.values().stream().anyMatch(decision -> decision.effect() == RungDecision.Effect.UP);
   }
 
   /** The dose of a side on a date. */
   public Dose dose(Side side, LocalDate date) {
     int rung = rung(side, date);
     Dose dose = ladder.rungs().get(rung).dose();
-    return footings.get(side).lowered() && rung == 0
-        ? dose.atLevel(
-            ProgressRules.LOWERED_PERCENT,
-            new Dose.Bounds(1, Math.max(1, exercise.planOf(dose, method).bounds().greatest())))
-        : dose;
+    return footings.get(side).lowered() && rung == 0 ? share(dose) : dose;
+  }
+
+  /** A share of a dose within its bounds; what they do not allow is taken from the repetitions. */
+  private Dose share(Dose dose) {
+    Dose less = dose.atLevel(ProgressRules.LOWERED_PERCENT, exercise.planOf(dose, method).bounds());
+    return less.equals(dose) && dose.form().variesItself()
+        ? dose.withRepetitions(
+            Math.max(
+                1,
+                dose.repetitions() * ProgressRules.LOWERED_PERCENT / ProgressRules.WHOLE_PERCENT),
+            dose.sets())
+        : less;
   }
 
   /**

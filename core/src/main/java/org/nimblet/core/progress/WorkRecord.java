@@ -110,7 +110,8 @@ public record WorkRecord(
     }
     Map<String, Recent.WeeklyVolume> volumes = new HashMap<>();
     weeks.forEach((exercise, millis) -> volumes.put(exercise, volume(millis)));
-    return new Recent(days, lastDoses, volumes, workedHard(days, library), Set.of(), courses(date));
+    return new Recent(
+        days, lastDoses, volumes, workedHard(days, library), Set.of(), courses(date), Map.of());
   }
 
   /** What is in hand on a date, by purpose: what was done on the last days it was served. */

@@ -2,6 +2,7 @@ package org.nimblet.core.routine;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
@@ -48,6 +49,13 @@ public record Health(
   /** An adult's pains and exclusions, without signs or conditions. */
   public static Health of(List<Pain> pains, List<Exclusion> exclusions) {
     return new Health(pains, List.of(), List.of(), exclusions, Map.of(), List.of(), AgeGroup.ADULT);
+  }
+
+  /** The same with more left out. */
+  public Health without(Collection<Exclusion> more) {
+    List<Exclusion> all = new ArrayList<>(exclusions);
+    all.addAll(more);
+    return new Health(pains, signs, stops, all, allowed, conditions, age);
   }
 
   private static List<Sign> withStrongPain(List<Sign> told, List<Pain> pains) {

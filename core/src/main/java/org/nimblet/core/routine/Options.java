@@ -92,7 +92,14 @@ final class Options {
   private List<Option> options(Exercise exercise, Method method) {
     DosePlan dosePlan = exercise.dose(method).orElseThrow();
     Optional<Side> only = Gate.onlySide(exercise, plan, request);
-    Dose usual = OwnLoad.of(exercise, usual(dosePlan, only), request).orElseThrow();
+    Optional<RungDose> rung =
+        Optional.ofNullable(request.recent().rungs().get(exercise.id()))
+            .filter(standing -> standing.method() == method);
+    Dose usual =
+        rung.map(standing -> onlyOn(standing.dose(), only))
+            .orElseGet(
+                () -> OwnLoad.of(exercise, onlyOn(dosePlan.usual(), only), request).orElseThrow());
+    boolean fresh = rung.filter(RungDose::fresh).isPresent();
     Position position = Gate.position(exercise, request.facts()).orElseThrow();
     Map<Thing, Substitution> standIns =
         Substitution.resolve(exercise.demands().things(), request.facts().things()).orElseThrow();
@@ -102,7 +109,7 @@ final class Options {
                 ? request.workingSide(exercise)
                 : request.facts().weakerSide());
     List<Option> options = new ArrayList<>();
-    for (Map.Entry<Dose, Integer> at : doses(usual, exercise, dosePlan).entrySet()) {
+    for (Map.Entry<Dose, Integer> at : doses(usual, exercise, dosePlan, fresh).entrySet()) {
       Step step =
           new Step(
               exercise,
@@ -126,14 +133,19 @@ final class Options {
   /**
    * The doses that are tried, with their level: shorter and longer ones, and fewer or more holds.
    */
-  private Map<Dose, Integer> doses(Dose usual, Exercise exercise, DosePlan dosePlan) {
+  private Map<Dose, Integer> doses(
+      Dose usual, Exercise exercise, DosePlan dosePlan, boolean fresh) {
     Map<Dose, Integer> doses = new LinkedHashMap<>();
     for (int level : LEVELS) {
-      doses.putIfAbsent(atLevel(usual, level, exercise, dosePlan), level);
+      if (level <= USUAL || !fresh) {
+        Dose base = level == USUAL ? usual : usual.withException(Optional.empty());
+        doses.putIfAbsent(atLevel(base, level, exercise, dosePlan), level);
+      }
     }
-    if (usual.form().isStatic()) {
+    if (usual.form().isStatic() && usual.exception().isEmpty()) {
       Dose full = atLevel(usual, USUAL, exercise, dosePlan);
-      int most = Math.min(MOST_REPEATS, dosePlan.greatestRepetitions());
+      int most =
+          fresh ? usual.repetitions() : Math.min(MOST_REPEATS, dosePlan.greatestRepetitions());
       for (int repeats = 1; repeats <= most; repeats++) {
         doses.putIfAbsent(
             full.withRepetitions(repeats, full.sets()), USUAL * repeats / usual.repetitions());
@@ -142,11 +154,10 @@ final class Options {
     return doses;
   }
 
-  private static Dose usual(DosePlan dosePlan, Optional<Side> only) {
-    Dose usual = dosePlan.usual();
-    return only.isPresent() && usual.laterality().sidesApart()
-        ? usual.withLaterality(Laterality.ONE_SIDE)
-        : usual;
+  private static Dose onlyOn(Dose usual, Optional<Side> only) {
+    return only.filter(side -> usual.laterality().sidesApart())
+        .map(side -> usual.on(side).withLaterality(Laterality.ONE_SIDE))
+        .orElse(usual);
   }
 
   /** Over 60, a quiet hold apart from play lasts at least 30 s where it may last so long. */

@@ -15,7 +15,7 @@ import org.nimblet.core.exercise.Substitution;
 import org.nimblet.core.exercise.Thing;
 
 /** The load that a person really takes for an exercise. */
-final class OwnLoad {
+public final class OwnLoad {
 
   /** A weight counts as light up to here: 0.5 to 1 kg (common practice, no source). */
   private static final int LIGHT_GRAMS = 1000;
@@ -62,13 +62,17 @@ final class OwnLoad {
 
   /** The loads that a person owns for an exercise, the lightest first. */
   static List<Load> owned(Exercise exercise, ClientFacts facts) {
-    Set<Thing> needed = exercise.demands().things();
+    return owned(exercise, facts.things(), facts.weightGrams());
+  }
+
+  /** The loads that somebody who has these things and weights owns for an exercise. */
+  public static List<Load> owned(Exercise exercise, Set<Thing> things, List<Integer> weightsGrams) {
     Map<Thing, Substitution> standIns =
-        Substitution.resolve(needed, facts.things()).orElse(Map.of());
+        Substitution.resolve(exercise.demands().things(), things).orElse(Map.of());
     Thing inTheHand =
         Optional.ofNullable(standIns.get(Thing.LIGHT_WEIGHT))
             .map(Substitution::standIn)
             .orElse(Thing.LIGHT_WEIGHT);
-    return OwnedLoads.of(inTheHand, facts.weightGrams());
+    return OwnedLoads.of(inTheHand, weightsGrams);
   }
 }

@@ -18,6 +18,7 @@ import org.nimblet.core.exercise.Purpose;
  * @param uneven exercises whose last measurement was not even enough for a higher tempo
  * @param courses what they are in the midst of, by purpose; one that is not in it is {@link
  *     Course#NONE}
+ * @param rungs the dose of the rung of each exercise on whose ladder they are, by identifier
  */
 public record Recent(
     Map<String, Integer> daysSinceDone,
@@ -25,7 +26,8 @@ public record Recent(
     Map<String, WeeklyVolume> volumes,
     Set<Tissue> workedHard,
     Set<String> uneven,
-    Map<Purpose, Course> courses) {
+    Map<Purpose, Course> courses,
+    Map<String, RungDose> rungs) {
 
   /** Nothing was done yet. */
   public static final Recent NOTHING = of(Map.of());
@@ -38,6 +40,7 @@ public record Recent(
     workedHard = Set.copyOf(workedHard);
     uneven = Set.copyOf(uneven);
     courses = Map.copyOf(courses);
+    rungs = Map.copyOf(rungs);
   }
 
   /** What was done lately, and no course. */
@@ -47,12 +50,17 @@ public record Recent(
       Map<String, WeeklyVolume> volumes,
       Set<Tissue> workedHard,
       Set<String> uneven) {
-    this(daysSinceDone, lastDoses, volumes, workedHard, uneven, Map.of());
+    this(daysSinceDone, lastDoses, volumes, workedHard, uneven, Map.of(), Map.of());
   }
 
   /** Days since each exercise was done, and nothing else known. */
   public static Recent of(Map<String, Integer> daysSinceDone) {
     return new Recent(daysSinceDone, Map.of(), Map.of(), Set.of(), Set.of());
+  }
+
+  /** The same with the rungs on which they stand. */
+  public Recent on(Map<String, RungDose> others) {
+    return new Recent(daysSinceDone, lastDoses, volumes, workedHard, uneven, courses, others);
   }
 
   /** What they are in the midst of in routines of a purpose. */

@@ -160,7 +160,9 @@ class LadderStoryTest {
   void underTheEasiestThereIsAShareAndThenAPause() {
     did(0, Side.LEFT, 4, -1, 100, 4);
     assertThat(lastDecision().effect()).isEqualTo(RungDecision.Effect.LOWERED);
-    assertThat(story().dose(Side.LEFT, MONDAY.plusDays(1)).quantity()).isEqualTo(9);
+    // 15 s are the least that is sound, so one of the two repetitions goes.
+    assertThat(story().dose(Side.LEFT, MONDAY.plusDays(1)).quantity()).isEqualTo(15);
+    assertThat(story().dose(Side.LEFT, MONDAY.plusDays(1)).repetitions()).isEqualTo(1);
     did(1, Side.LEFT, 4, -1, 100, 4);
     assertThat(story().isPaused()).isTrue();
     assertThat(lastSentence())

@@ -142,7 +142,8 @@ class DemoPast {
               length,
               left ? SessionEnding.LEFT : SessionEnding.DONE,
               steps(warmUp, done),
-              List.of());
+              List.of(),
+              null);
       CheckInForm checkIn =
           new CheckInForm(
               3 + random.nextInt(3),

@@ -103,7 +103,10 @@ public class People {
             Collectors.toMap(
                 id -> id,
                 id ->
-                    new Read(told.get(id), new Recents(done.get(id).work()), done.get(id).past())));
+                    new Read(
+                        told.get(id),
+                        new Recents(done.get(id), told.get(id)),
+                        done.get(id).past())));
   }
 
   /** The sessions of some days, the latest first. */

@@ -2,10 +2,14 @@ package org.nimblet.server.person;
 
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.nimblet.core.progress.HealthRecord;
+import org.nimblet.core.progress.Progress;
 import org.nimblet.core.progress.WorkRecord;
+import org.nimblet.core.routine.Exclusion;
 import org.nimblet.core.routine.Health;
 import org.nimblet.core.routine.Recent;
 import org.nimblet.core.session.PastSession;
@@ -46,9 +50,18 @@ public record Person(
     return LocalDate.ofInstant(now, client.zone());
   }
 
-  /** Their health on a date, as it is known now. */
+  /** Their health on a date, as it is known now; what is paused stays out of it. */
   public Health health(LocalDate date) {
-    return told.health(date, now);
+    List<Exclusion> paused =
+        progress().paused().stream()
+            .sorted()
+            .map(
+                exercise ->
+                    new Exclusion(
+                        new Exclusion.OfExercise(exercise), Progress.PAUSED, Optional.empty()))
+            .toList();
+    Health health = told.health(date, now);
+    return paused.isEmpty() ? health : health.without(paused);
   }
 
   /** Their health today. */
@@ -58,7 +71,16 @@ public record Person(
 
   /** What was done lately, seen from a date. */
   public Recent recent(LocalDate date) {
-    return recents.on(date, client, library);
+    return recents.on(date, client, library, clock());
+  }
+
+  /** Where they stand with every exercise they have done. */
+  public Progress progress() {
+    return recents.progress(client, library, clock());
+  }
+
+  private LocalDateTime clock() {
+    return LocalDateTime.ofInstant(now, client.zone());
   }
 
   /** What they did. */

@@ -1,42 +1,80 @@
 package org.nimblet.server.person;
 
 import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 import org.nimblet.core.exercise.Dose;
 import org.nimblet.core.exercise.Exercise;
+import org.nimblet.core.progress.HealthRecord;
+import org.nimblet.core.progress.Progress;
 import org.nimblet.core.progress.WorkRecord;
+import org.nimblet.core.routine.OwnLoad;
 import org.nimblet.core.routine.Recent;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.library.CoachLibrary;
+import org.nimblet.server.session.SessionFiles.Done;
 
 /**
- * What was recent on each date, worked out once for as long as nothing about the person changes: a
- * week asks for every one of its days, and each dose is words until it is read.
+ * What was recent on each date, and where it has led, worked out once for as long as nothing about
+ * the person changes: a week asks for every one of its days, and each dose is words until it is
+ * read.
  */
 final class Recents {
 
-  private final WorkRecord work;
+  private final Done done;
+  private final HealthRecord told;
   private final Map<Seen, Recent> byDate = new ConcurrentHashMap<>();
+  private final Map<Judged, Progress> progress = new ConcurrentHashMap<>();
   private final Map<Written, Optional<Dose>> doses = new ConcurrentHashMap<>();
 
-  private record Seen(LocalDate date, String libraryRevision) {}
+  private record Seen(LocalDate date, Judged judged) {}
+
+  /** What is judged changes by itself at noon only. */
+  private record Judged(LocalDate date, boolean afterNoon, String libraryRevision) {
+    static Judged at(LocalDateTime now, CoachLibrary library) {
+      return new Judged(
+          now.toLocalDate(), !now.toLocalTime().isBefore(LocalTime.NOON), library.revision());
+    }
+  }
 
   private record Written(Exercise exercise, String words) {}
 
-  Recents(WorkRecord work) {
-    this.work = work;
+  Recents(Done done, HealthRecord told) {
+    this.done = done;
+    this.told = told;
   }
 
   WorkRecord work() {
-    return work;
+    return done.work();
   }
 
-  Recent on(LocalDate date, ClientFile client, CoachLibrary library) {
+  Recent on(LocalDate date, ClientFile client, CoachLibrary library, LocalDateTime now) {
     return byDate.computeIfAbsent(
-        new Seen(date, library.revision()),
-        seen -> work.recent(date, library.library(), (e, words) -> dose(e, words, client)));
+        new Seen(date, Judged.at(now, library)),
+        seen ->
+            done.work()
+                .recent(date, library.library(), (e, words) -> dose(e, words, client))
+                .on(progress(client, library, now).doses(date)));
+  }
+
+  Progress progress(ClientFile client, CoachLibrary library, LocalDateTime now) {
+    return progress.computeIfAbsent(
+        Judged.at(now, library),
+        judged ->
+            Progress.of(
+                done.logged(),
+                done.words(),
+                told,
+                client.zone(),
+                new Progress.Reading(
+                    library.library(),
+                    client.method(),
+                    exercise -> OwnLoad.owned(exercise, client.things(), client.weightsGrams()),
+                    (exercise, words) -> dose(exercise, words, client)),
+                now));
   }
 
   private Optional<Dose> dose(Exercise exercise, String words, ClientFile client) {

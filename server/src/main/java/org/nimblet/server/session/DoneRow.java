@@ -1,8 +1,54 @@
 package org.nimblet.server.session;
 
+import java.util.Optional;
+import java.util.OptionalInt;
+import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.exercise.Laterality;
+import org.nimblet.core.progress.LoggedSession.LoggedStep;
+import org.nimblet.core.progress.Shortfall;
+
 /**
- * A session with one of its steps that was done, as a query answers.
+ * A session with one of its steps, as a query answers.
  *
- * @param exerciseId null, as is what follows, if nothing of it was done
+ * @param exerciseId null, as is what follows, if it has no steps
+ * @param side null if both did it
  */
-record DoneRow(Session session, String exerciseId, String dose, Long millis) {}
+record DoneRow(
+    Session session,
+    String exerciseId,
+    String dose,
+    Laterality laterality,
+    Side side,
+    Integer donePercent,
+    Integer leftPercent,
+    Integer rightPercent,
+    Shortfall shortfall,
+    Integer complete,
+    Long plannedMillis) {
+
+  /** From here on a step counts as done, per cent. */
+  private static final int DONE_PERCENT = 50;
+
+  /** Whether enough of the step was done to say that it was. */
+  boolean isDone() {
+    return exerciseId != null && donePercent >= DONE_PERCENT;
+  }
+
+  /** How long it was worked at. */
+  long millis() {
+    return plannedMillis * donePercent / 100;
+  }
+
+  /** The step as the core reads it. */
+  LoggedStep step() {
+    return new LoggedStep(
+        exerciseId,
+        dose,
+        laterality,
+        Optional.ofNullable(side),
+        leftPercent,
+        rightPercent,
+        Optional.ofNullable(shortfall),
+        complete == null ? OptionalInt.empty() : OptionalInt.of(complete));
+  }
+}

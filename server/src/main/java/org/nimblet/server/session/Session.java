@@ -9,9 +9,12 @@ import jakarta.persistence.PostPersist;
 import jakarta.persistence.Transient;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.UUID;
 import org.nimblet.core.exercise.Purpose;
+import org.nimblet.core.progress.LoggedSession;
 import org.nimblet.core.session.PastSession;
 import org.nimblet.core.session.SessionEnding;
 import org.springframework.data.domain.Persistable;
@@ -46,6 +49,9 @@ class Session implements Persistable<UUID> {
   /** How much of its planned time was done. */
   int donePercent;
 
+  /** Whether pain was asked for before it. */
+  boolean askedBefore;
+
   Instant checkedInAt;
   Integer effort;
 
@@ -58,6 +64,17 @@ class Session implements Persistable<UUID> {
   PastSession past() {
     return new PastSession(
         id, Optional.ofNullable(blockId), purpose, date, beganAt, endedAt, ending, donePercent);
+  }
+
+  /** The session as the log of progress reads it. */
+  LoggedSession logged(List<LoggedSession.LoggedStep> steps) {
+    return new LoggedSession(
+        id,
+        beganAt,
+        checkedInAt != null,
+        askedBefore,
+        effort == null ? OptionalInt.empty() : OptionalInt.of(effort),
+        steps);
   }
 
   @Override

@@ -10,6 +10,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.progress.CoachWord;
+import org.nimblet.core.progress.LoggedSession;
+import org.nimblet.core.progress.LoggedSession.LoggedStep;
 import org.nimblet.core.progress.WorkRecord;
 import org.nimblet.core.progress.WorkRecord.DoneStep;
 import org.nimblet.core.session.PastSession;
@@ -23,37 +26,43 @@ public class SessionFiles {
 
   private final Sessions sessions;
   private final SessionSteps steps;
+  private final RungWords words;
 
-  SessionFiles(Sessions sessions, SessionSteps steps) {
+  SessionFiles(Sessions sessions, SessionSteps steps, RungWords words) {
     this.sessions = sessions;
     this.steps = steps;
+    this.words = words;
   }
 
   /**
    * What somebody did.
    *
    * @param past the sessions since a date, the latest first
+   * @param logged every session there ever was, the latest first
+   * @param words what the coach said about rungs, the earliest first
    */
-  public record Done(WorkRecord work, List<PastSession> past) {}
+  public record Done(
+      WorkRecord work, List<PastSession> past, List<LoggedSession> logged, List<CoachWord> words) {}
 
-  /** What some clients did since a date, by their identifiers; read by two statements. */
+  /**
+   * What some clients did, by their identifiers; read by two statements.
+   *
+   * @param since from when on it is recent
+   */
   @Transactional(readOnly = true)
   public Map<UUID, Done> of(Collection<UUID> clientIds, LocalDate since) {
-    Map<UUID, Map<String, LocalDate>> lastDone = new HashMap<>();
-    for (SessionSteps.LastDone last : steps.lastDone(clientIds)) {
-      lastDone
-          .computeIfAbsent(last.getClientId(), id -> new HashMap<>())
-          .put(last.getExerciseId(), last.getLastDone());
-    }
     Map<UUID, Gathered> gathered = new HashMap<>();
-    for (DoneRow row : sessions.doneSince(clientIds, since)) {
-      gathered.computeIfAbsent(row.session().clientId, id -> new Gathered()).add(row, since);
+    for (UUID id : clientIds) {
+      gathered.put(id, new Gathered());
+    }
+    for (DoneRow row : sessions.done(clientIds)) {
+      gathered.get(row.session().clientId).add(row, since);
+    }
+    for (SaidOfRungs said : words.findByClientIdInOrderByAtAscIdAsc(clientIds)) {
+      gathered.get(said.clientId).words.add(said.word());
     }
     Map<UUID, Done> done = new HashMap<>();
-    for (UUID id : clientIds) {
-      done.put(
-          id, gathered.getOrDefault(id, new Gathered()).done(lastDone.getOrDefault(id, Map.of())));
-    }
+    gathered.forEach((id, all) -> done.put(id, all.done()));
     return done;
   }
 
@@ -81,8 +90,11 @@ public class SessionFiles {
 
   /** What the rows of one client add up to; they come the latest first. */
   private static final class Gathered {
+    private final Map<String, LocalDate> lastDone = new HashMap<>();
     private final Map<UUID, PastSession> past = new LinkedHashMap<>();
+    private final Map<Session, List<LoggedStep>> logged = new LinkedHashMap<>();
     private final List<DoneStep> done = new ArrayList<>();
+    private final List<CoachWord> words = new ArrayList<>();
     private TighterSide tighter;
 
     void add(DoneRow row, LocalDate since) {
@@ -90,20 +102,32 @@ public class SessionFiles {
       if (tighter == null) {
         tighter = session.tighterSide;
       }
-      if (session.date.isBefore(since)) {
+      List<LoggedStep> steps = logged.computeIfAbsent(session, s -> new ArrayList<>());
+      boolean recent = !session.date.isBefore(since);
+      if (recent) {
+        past.computeIfAbsent(session.id, id -> session.past());
+      }
+      if (row.exerciseId() == null) {
         return;
       }
-      past.computeIfAbsent(session.id, id -> session.past());
-      if (row.exerciseId() != null) {
-        done.add(
-            new DoneStep(
-                row.exerciseId(), session.date, row.dose(), row.millis(), session.purpose));
+      steps.add(row.step());
+      if (row.isDone()) {
+        lastDone.merge(row.exerciseId(), session.date, (a, b) -> a.isAfter(b) ? a : b);
+        if (recent) {
+          done.add(
+              new DoneStep(
+                  row.exerciseId(), session.date, row.dose(), row.millis(), session.purpose));
+        }
       }
     }
 
-    Done done(Map<String, LocalDate> lastDone) {
+    Done done() {
       Optional<Side> side = tighter == null ? Optional.empty() : tighter.side();
-      return new Done(new WorkRecord(lastDone, done, side), List.copyOf(past.values()));
+      return new Done(
+          new WorkRecord(lastDone, done, side),
+          List.copyOf(past.values()),
+          logged.entrySet().stream().map(entry -> entry.getKey().logged(entry.getValue())).toList(),
+          List.copyOf(words));
     }
   }
 }

@@ -14,6 +14,7 @@ import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Purpose;
+import org.nimblet.core.progress.Shortfall;
 import org.nimblet.core.routine.Sensation;
 import org.nimblet.core.session.SessionEnding;
 
@@ -24,7 +25,11 @@ public final class SessionForms {
 
   static final String LEVEL_RULE = "A whole number from 0 (none) to 10 (the worst there is).";
 
-  /** A session as the device tells of it when it ends. */
+  /**
+   * A session as the device tells of it when it ends.
+   *
+   * @param before what hurt before it; null if nobody was asked
+   */
   public record SessionForm(
       @Schema(nullable = true) UUID blockId,
       @Schema(nullable = true) UUID routineId,
@@ -37,9 +42,20 @@ public final class SessionForms {
       @NotEmpty(message = "At least one step.") @Size(max = 60, message = "At most 60 steps.")
           List<@Valid StepForm> steps,
       @NotNull(message = "What hurt, or an empty list.") @Size(max = 60, message = "At most 60.")
-          List<@Valid PainForm> hurts) {}
+          List<@Valid PainForm> hurts,
+      @Schema(nullable = true) @Size(max = 30, message = "At most 30.")
+          List<@Valid @NotNull(message = "What hurt before.") PainForm> before) {}
 
-  /** What became of a step. */
+  /**
+   * What became of a step.
+   *
+   * @param side the one side that did it; null if both did
+   * @param leftPercent how much of it the left side did; null if that is not told apart
+   * @param rightPercent how much of it the right side did; null if that is not told apart
+   * @param shortfall why not all of it was done
+   * @param complete repetitions that were complete before it burned, where they were counted
+   * @param shift whether it was made easier or harder on the way
+   */
   public record StepForm(
       @NotNull(message = "An exercise of the library.") String exerciseId,
       @Min(value = 0, message = "0, or the version of an own exercise.") int exerciseVersion,
@@ -51,7 +67,59 @@ public final class SessionForms {
       @Min(value = 0, message = "0 to 100 per cent.")
           @Max(value = 100, message = "0 to 100 per cent.")
           int donePercent,
-      @NotNull(message = "DONE, SKIPPED or HURT.") StepOutcome outcome) {}
+      @NotNull(message = "DONE, SKIPPED or HURT.") StepOutcome outcome,
+      @Schema(nullable = true) Side side,
+      @Schema(nullable = true)
+          @Min(value = 0, message = "0 to 100 per cent.")
+          @Max(value = 100, message = "0 to 100 per cent.")
+          Integer leftPercent,
+      @Schema(nullable = true)
+          @Min(value = 0, message = "0 to 100 per cent.")
+          @Max(value = 100, message = "0 to 100 per cent.")
+          Integer rightPercent,
+      @Schema(nullable = true) Shortfall shortfall,
+      @Schema(nullable = true)
+          @Min(value = 0, message = "0 to 300 repetitions.")
+          @Max(value = 300, message = "0 to 300 repetitions.")
+          Integer complete,
+      @Schema(nullable = true) StepShift shift) {
+
+    /** A step of which no more is known than how much of it was done. */
+    public StepForm(
+        String exerciseId,
+        int exerciseVersion,
+        String dose,
+        Laterality laterality,
+        long plannedMillis,
+        int donePercent,
+        StepOutcome outcome) {
+      this(
+          exerciseId,
+          exerciseVersion,
+          dose,
+          laterality,
+          plannedMillis,
+          donePercent,
+          outcome,
+          null,
+          null,
+          null,
+          null,
+          null,
+          null);
+    }
+
+    /** How much of it a side did. */
+    int percent(Side acting) {
+      Integer told = acting == Side.LEFT ? leftPercent : rightPercent;
+      return told == null ? donePercent : told;
+    }
+
+    /** Why not all of it was done; what hurt needs no further word. */
+    Shortfall why() {
+      return shortfall == null && outcome == StepOutcome.HURT ? Shortfall.HURT : shortfall;
+    }
+  }
 
   /** Pain of one region. */
   public record PainForm(

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
+import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.progress.Completion;
 import org.nimblet.core.progress.PainMoment;
@@ -107,12 +108,16 @@ public class SessionService {
     session.beganAt = beganAt;
     session.endedAt = endedAt;
     session.clockAheadSeconds = ahead.toSeconds();
+    session.askedBefore = form.before() != null;
     session.plannedMillis = form.plannedMillis();
     session.donePercent = Completion.percent(parts(form));
     session.ending = ending(form);
     sessions.saveAndFlush(session);
     for (int place = 0; place < form.steps().size(); place++) {
       steps.save(step(session, place, form.steps().get(place)));
+    }
+    if (form.before() != null) {
+      health.hurt(client, sessionId, PainMoment.BEFORE, beganAt, told(form.before()));
     }
     health.hurt(client, sessionId, PainMoment.DURING, endedAt, told(form.hurts()));
     if (form.state() == SessionEnding.STOPPED) {
@@ -209,6 +214,12 @@ public class SessionService {
     step.plannedMillis = form.plannedMillis();
     step.donePercent = form.donePercent();
     step.outcome = form.outcome();
+    step.side = form.side();
+    step.leftPercent = form.percent(Side.LEFT);
+    step.rightPercent = form.percent(Side.RIGHT);
+    step.shortfall = form.why();
+    step.complete = form.complete();
+    step.shift = form.shift();
     return step;
   }
 

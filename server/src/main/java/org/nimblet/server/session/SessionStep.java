@@ -5,8 +5,10 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import java.util.UUID;
+import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Kind;
 import org.nimblet.core.exercise.Laterality;
+import org.nimblet.core.progress.Shortfall;
 
 @Entity
 class SessionStep {
@@ -31,4 +33,22 @@ class SessionStep {
 
   @Enumerated(EnumType.STRING)
   StepOutcome outcome;
+
+  /** The one side that did it; null if both did. */
+  @Enumerated(EnumType.STRING)
+  Side side;
+
+  int leftPercent;
+  int rightPercent;
+
+  /** Why not all of it was done; null if nobody said. */
+  @Enumerated(EnumType.STRING)
+  Shortfall shortfall;
+
+  /** Repetitions that were complete before it burned; null if they were not counted. */
+  Integer complete;
+
+  /** Whether it was made easier or harder on the way; null if it was not. */
+  @Enumerated(EnumType.STRING)
+  StepShift shift;
 }

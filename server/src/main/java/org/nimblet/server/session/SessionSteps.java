@@ -10,17 +10,6 @@ import org.springframework.data.jpa.repository.Query;
 interface SessionSteps extends JpaRepository<SessionStep, UUID> {
   List<SessionStep> findBySessionIdInOrderByPlace(Collection<UUID> sessionIds);
 
-  /** When each exercise was last done for at least half, of some clients. */
-  @Query(
-      """
-      select session.clientId as clientId, step.exerciseId as exerciseId,
-        max(session.date) as lastDone
-      from SessionStep step join Session session on session.id = step.sessionId
-      where session.clientId in :clientIds and step.donePercent >= 50
-      group by session.clientId, step.exerciseId
-      """)
-  List<LastDone> lastDone(Collection<UUID> clientIds);
-
   /** Who did an exercise, how often and when last, the latest first. */
   @Query(
       """
@@ -40,15 +29,6 @@ interface SessionSteps extends JpaRepository<SessionStep, UUID> {
     UUID getClientId();
 
     long getTimes();
-
-    LocalDate getLastDone();
-  }
-
-  /** An exercise of a client and the date on which it was last done. */
-  interface LastDone {
-    UUID getClientId();
-
-    String getExerciseId();
 
     LocalDate getLastDone();
   }

@@ -18,23 +18,16 @@ interface Sessions extends JpaRepository<Session, UUID> {
   List<Session> findByClientIdAndDateBetweenOrderByBeganAtDescIdAsc(
       UUID clientId, LocalDate from, LocalDate to);
 
-  /**
-   * The sessions of some clients since a date, each once for every step of it that was done for at
-   * least half, the latest first; and, whenever that was, the last one that said which side is
-   * tighter.
-   */
+  /** All sessions of some clients, each once for every step of it, the latest first. */
   @Query(
       """
       select new org.nimblet.server.session.DoneRow(
-        session, step.exerciseId, step.dose, step.plannedMillis * step.donePercent / 100)
+        session, step.exerciseId, step.dose, step.laterality, step.side, step.donePercent,
+        step.leftPercent, step.rightPercent, step.shortfall, step.complete, step.plannedMillis)
       from Session session
-      left join SessionStep step on step.sessionId = session.id and step.donePercent >= 50
-        and session.date >= :since
+      left join SessionStep step on step.sessionId = session.id
       where session.clientId in :clientIds
-        and (session.date >= :since
-          or session.beganAt = (select max(told.beganAt) from Session told
-            where told.clientId = session.clientId and told.tighterSide is not null))
       order by session.beganAt desc, session.id, step.place desc
       """)
-  List<DoneRow> doneSince(Collection<UUID> clientIds, LocalDate since);
+  List<DoneRow> done(Collection<UUID> clientIds);
 }
