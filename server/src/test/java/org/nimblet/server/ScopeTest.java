@@ -135,6 +135,12 @@ class ScopeTest {
       pain.put("since", null);
       return Map.of("pains", List.of(pain));
     }
+    if (endpoint.pattern().endsWith("/morning")) {
+      return Map.of("pains", List.of());
+    }
+    if (endpoint.pattern().endsWith("/words")) {
+      return Map.of("sides", List.of("LEFT"), "word", "HOLD", "reason", "Wait.");
+    }
     if (endpoint.pattern().endsWith("/screenings")) {
       return Map.of("answers", List.of(HealthTest.answer("WEAKNESS", false, null, List.of())));
     }

@@ -57,6 +57,9 @@ public final class DecisionWords {
       return overruled.word().done();
     }
     RungDecision.Judged judged = (RungDecision.Judged) cause;
+    if (judged.shift().isPresent()) {
+      return judged.shift().get().because();
+    }
     return decision.effect() == RungDecision.Effect.NOTHING && judged.rule() == RungRule.ACHIEVED
         ? "less than the rung was set, and that went well"
         : judged(judged.rule(), judged.answers(), decision.need());

@@ -15,6 +15,7 @@ import org.nimblet.core.exercise.Dose;
  * @param dose the dose that was set for this side, if its words still read
  * @param donePercent how much of it was done, 0–100
  * @param complete repetitions that were complete before it burned, where they were counted
+ * @param shift how it was changed on the way
  * @param sign whether a referral or stop sign was told there
  */
 public record Evidence(
@@ -25,6 +26,7 @@ public record Evidence(
     int donePercent,
     Optional<Shortfall> shortfall,
     OptionalInt complete,
+    Optional<Shift> shift,
     boolean sign,
     OptionalInt before,
     OptionalInt during,

@@ -116,13 +116,17 @@ final class LadderFold {
     Answers answers = answers(evidence, footing);
     RungRule rule = RungRule.of(answers);
     evidence.before().ifPresent(pain -> painsBefore.get(side).add(pain));
-    RungDecision.Judged cause = new RungDecision.Judged(evidence.sessionId(), rule, answers);
+    RungDecision.Judged cause =
+        new RungDecision.Judged(evidence.sessionId(), rule, answers, Optional.empty());
     if (footing.state() == State.STOPPED && rule != RungRule.STOP) {
       footing = footing.in(State.GOING_ON);
     }
     footing = footing.withEffort(evidence.effort());
     if (rule.isForSafety()) {
       footing = footing.told(Optional.empty());
+    }
+    if (evidence.shift().isPresent() && shifted(evidence, cause, footing)) {
+      return;
     }
     switch (rule.verdict()) {
       case STOP -> keep(side, date, cause, Effect.STOPPED, footing.in(State.STOPPED));
@@ -193,6 +197,34 @@ final class LadderFold {
             .dose()
             .map(dose -> footing.lowered() || ladder.reaches(dose, footing.rung()))
             .orElse(true));
+  }
+
+  /** What somebody changed on the way is remembered, unless pain or the rules say less. */
+  private boolean shifted(Evidence evidence, RungDecision.Judged judged, Footing footing) {
+    Side side = evidence.side();
+    LocalDate date = evidence.date();
+    RungDecision.Judged cause =
+        new RungDecision.Judged(
+            judged.sessionId(), judged.rule(), judged.answers(), evidence.shift());
+    boolean lessAnyway =
+        judged.rule().verdict() == RungRule.Verdict.STOP
+            || judged.rule().verdict() == RungRule.Verdict.DOWN;
+    if (evidence.shift().filter(shift -> shift == Shift.EASIER).isPresent()) {
+      if (!lessAnyway) {
+        down(side, date, cause, footing);
+      }
+      return !lessAnyway;
+    }
+    boolean free = footing.word().isEmpty() && !footing.changedOn(date);
+    boolean up =
+        judged.rule() == RungRule.ACHIEVED
+            && free
+            && footing.rung() < ladder.last()
+            && !wouldLeaveBehind(side, footing.rung() + 1);
+    if (up) {
+      keep(side, date, cause, Effect.UP, footing.movedTo(footing.rung() + 1, date));
+    }
+    return up;
   }
 
   /** The median of the last answers about pain before; with few of them this one, or none. */

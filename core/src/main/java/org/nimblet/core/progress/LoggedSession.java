@@ -38,6 +38,7 @@ public record LoggedSession(
    * @param right how much of it was done on the right, per cent
    * @param shortfall why not all of it
    * @param complete repetitions that were complete before it burned, where they were counted
+   * @param shift how it was changed on the way
    */
   public record LoggedStep(
       String exerciseId,
@@ -47,7 +48,8 @@ public record LoggedSession(
       int left,
       int right,
       Optional<Shortfall> shortfall,
-      OptionalInt complete) {
+      OptionalInt complete,
+      Optional<Shift> shift) {
 
     boolean isOn(Side acting) {
       return side.map(one -> one == acting).orElse(true);

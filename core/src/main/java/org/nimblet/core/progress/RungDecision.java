@@ -20,8 +20,13 @@ public record RungDecision(
   /** What it came from. */
   public sealed interface Cause {}
 
-  /** A session was judged. */
-  public record Judged(UUID sessionId, RungRule rule, Answers answers) implements Cause {}
+  /**
+   * A session was judged.
+   *
+   * @param shift how the person changed it on the way, if that decided
+   */
+  public record Judged(UUID sessionId, RungRule rule, Answers answers, Optional<Shift> shift)
+      implements Cause {}
 
   /** Nothing had worked that place for days. */
   public record Away(int days) implements Cause {}

@@ -114,6 +114,7 @@ final class ToldSessions {
         step.percent(side),
         step.shortfall(),
         step.complete(),
+        step.shift(),
         around.isSigned(exercise, side),
         worst(around.before(), exercise, side),
         worst(around.ofIt(), exercise, side),

@@ -60,6 +60,14 @@ public record WorkRecord(
   public record DoneStep(
       String exerciseId, LocalDate date, String dose, long millis, Purpose purpose) {}
 
+  /** The purposes of the routines in which an exercise was done lately. */
+  public Set<Purpose> purposesOf(String exerciseId) {
+    return steps.stream()
+        .filter(step -> step.exerciseId().equals(exerciseId))
+        .map(DoneStep::purpose)
+        .collect(Collectors.toCollection(() -> EnumSet.noneOf(Purpose.class)));
+  }
+
   /** The first date of which steps are wanted to say what was recent on a date. */
   public static LocalDate reachesBackTo(LocalDate date) {
     return date.minusDays((long) WEEK * WEEKS_OF_VOLUME - 1);

@@ -143,6 +143,21 @@ public record Step(
     return new Step(exercise, other, position, firstSide, standIns, released, digits, circuit);
   }
 
+  /**
+   * The step at the dose of the rung on which somebody stands, on the same sides; as it is where
+   * they stand on none, never moved from where they began, or do it in another form.
+   */
+  public Step onRung(Recent recent) {
+    RungDose rung = recent.rungs().get(exercise.id());
+    if (rung == null || !rung.moved() || rung.dose().form().getClass() != dose.form().getClass()) {
+      return this;
+    }
+    return withDose(
+        rung.dose().laterality() == dose.laterality()
+            ? rung.dose()
+            : rung.dose().withLaterality(dose.laterality()));
+  }
+
   /** The same step on the sides on which it is usually done, alike on both. */
   public Step onUsualSides(Method liked) {
     return withDose(dose.withLaterality(exercise.doseFor(liked).usual().laterality()));

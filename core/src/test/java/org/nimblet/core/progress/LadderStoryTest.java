@@ -67,6 +67,7 @@ class LadderStoryTest {
         done,
         Optional.empty(),
         OptionalInt.empty(),
+        Optional.empty(),
         false,
         OptionalInt.of(0),
         during < 0 ? OptionalInt.empty() : OptionalInt.of(during),
@@ -236,6 +237,40 @@ class LadderStoryTest {
     assertThat(story().overruled(Side.LEFT)).isEmpty();
   }
 
+  private static Evidence shifted(Evidence one, Shift shift) {
+    return new Evidence(
+        one.sessionId(),
+        one.began(),
+        one.side(),
+        one.dose(),
+        one.donePercent(),
+        one.shortfall(),
+        one.complete(),
+        Optional.of(shift),
+        one.sign(),
+        one.before(),
+        one.during(),
+        one.nextMorning(),
+        one.effort(),
+        one.uneven());
+  }
+
+  @Test
+  void whatIsMadeEasierOrHarderOnTheWayIsRemembered() {
+    Evidence harder = evidence(Side.LEFT, MONDAY.atTime(9, 0), Optional.empty(), 0, 0, 100, 3);
+    events.add(shifted(harder, Shift.HARDER));
+    assertThat(lastSentence())
+        .isEqualTo("Up from 15 s to 20 s: it was made harder on the way, and went well.");
+    Evidence easier =
+        evidence(Side.LEFT, MONDAY.plusDays(1).atTime(9, 0), Optional.empty(), 0, 0, 75, 3);
+    events.add(shifted(easier, Shift.EASIER));
+    assertThat(lastSentence()).isEqualTo("Down from 20 s to 15 s: it was made easier on the way.");
+    Evidence sore =
+        evidence(Side.LEFT, MONDAY.plusDays(2).atTime(9, 0), Optional.empty(), 2, 3, 100, 3);
+    events.add(shifted(sore, Shift.HARDER));
+    assertThat(rungAfter(3)).isZero();
+  }
+
   @Test
   void lessThanTheRungSaysNothingAboutIt() {
     Dose rung = ladder(STRETCH).rungs().get(0).dose();
@@ -281,6 +316,7 @@ class LadderStoryTest {
             100,
             Optional.empty(),
             OptionalInt.of(43),
+            Optional.empty(),
             false,
             first.before(),
             first.during(),

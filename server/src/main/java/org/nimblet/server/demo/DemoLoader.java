@@ -5,6 +5,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.Arrays;
@@ -39,6 +40,7 @@ import org.nimblet.server.health.HealthForms.MindedForm;
 import org.nimblet.server.health.HealthService;
 import org.nimblet.server.library.OwnExerciseService;
 import org.nimblet.server.person.People;
+import org.nimblet.server.programme.ProgrammeForms.ProgrammeForm;
 import org.nimblet.server.programme.ProgrammeForms.ReadyProgrammeView;
 import org.nimblet.server.programme.ProgrammeService;
 import org.nimblet.server.setup.PointState;
@@ -70,6 +72,9 @@ class DemoLoader implements ApplicationRunner {
   private static final Logger LOG = LoggerFactory.getLogger(DemoLoader.class);
   private static final int DAYS_BEHIND = 42;
   private static final int DAYS_AHEAD = 28;
+
+  /** The programmes are looked at again so many days from today. */
+  private static final int REVIEW_AHEAD = 3;
 
   /** How many points of the set-up were looked at, and when. */
   private static final int LOOKED_AT = 4;
@@ -159,13 +164,14 @@ class DemoLoader implements ApplicationRunner {
         putDay(client, person, today.plusDays(day));
       }
       book.changed(client);
+      Instant since = clock.instant().minus(Duration.ofDays(DAYS_BEHIND));
+      clock.at(since, () -> putOn(client, person.programme()));
       tellOfHealth(client, person);
       past.tell(client, person, today.minusDays(DAYS_BEHIND));
       lookAtSetUp(client, person);
     }
     for (DemoTown.Person person : DemoTown.PEOPLE) {
       addDaysAhead(person);
-      person.programme().ifPresent(id -> putOn(client(person).orElseThrow(), id));
     }
   }
 
@@ -341,7 +347,7 @@ class DemoLoader implements ApplicationRunner {
     setUps.ride(client, new RidingForm(activity, points.get(1).id()));
   }
 
-  /** A programme that ships, from today on. */
+  /** A programme that ships, from the day of the clock on. */
   private void putOn(ClientFile client, String templateId) {
     var person = people.of(client);
     ReadyProgrammeView ready =
@@ -349,6 +355,19 @@ class DemoLoader implements ApplicationRunner {
             .filter(one -> one.id().equals(templateId))
             .findFirst()
             .orElseThrow();
-    programmes.save(person, ready.programme());
+    ProgrammeForm form = ready.programme();
+    LocalDate today = person.today();
+    programmes.save(
+        person,
+        new ProgrammeForm(
+            form.version(),
+            form.title(),
+            form.target(),
+            form.startsOn(),
+            today.plusDays(DAYS_BEHIND + REVIEW_AHEAD),
+            today.plusDays(DAYS_BEHIND + DAYS_AHEAD),
+            form.sessionsADay(),
+            form.minutesADay(),
+            form.obligations()));
   }
 }

@@ -4,81 +4,94 @@ import jakarta.persistence.EntityManager;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.UUID;
 import java.util.random.RandomGenerator;
 import org.nimblet.core.anatomy.Side;
-import org.nimblet.core.exercise.ExerciseLibrary;
-import org.nimblet.core.exercise.HandRole;
-import org.nimblet.core.exercise.Pace;
+import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Purpose;
+import org.nimblet.core.progress.Shortfall;
 import org.nimblet.core.routine.Around;
-import org.nimblet.core.routine.ClientFacts;
 import org.nimblet.core.routine.Composer;
+import org.nimblet.core.routine.Composition;
 import org.nimblet.core.routine.Composition.Composed;
-import org.nimblet.core.routine.HandUse;
-import org.nimblet.core.routine.Health;
-import org.nimblet.core.routine.Recent;
-import org.nimblet.core.routine.RoutineRequest;
-import org.nimblet.core.routine.Sensation;
 import org.nimblet.core.routine.Step;
-import org.nimblet.core.routine.Weights;
+import org.nimblet.core.session.PlannedSession;
 import org.nimblet.core.session.SessionEnding;
+import org.nimblet.core.session.SessionLedger;
 import org.nimblet.server.client.ClientFile;
-import org.nimblet.server.client.ClientFile.ActivityFile;
+import org.nimblet.server.client.PersonChanged;
 import org.nimblet.server.demo.DemoTown.PainStory;
+import org.nimblet.server.health.HealthWriter;
+import org.nimblet.server.health.HealthWriter.ToldPain;
+import org.nimblet.server.person.People;
+import org.nimblet.server.person.Person;
+import org.nimblet.server.programme.Agenda;
+import org.nimblet.server.routine.RoutineRequests;
 import org.nimblet.server.session.SessionForms.CheckInForm;
 import org.nimblet.server.session.SessionForms.PainForm;
 import org.nimblet.server.session.SessionForms.SessionForm;
 import org.nimblet.server.session.SessionForms.StepForm;
 import org.nimblet.server.session.SessionService;
+import org.nimblet.server.session.SessionService.Told;
 import org.nimblet.server.session.StepOutcome;
 import org.nimblet.server.session.TighterSide;
-import org.nimblet.server.week.DaySchedule;
-import org.nimblet.server.week.DaySchedule.DayBlock;
-import org.nimblet.server.week.DaySchedules;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 
-/** Tells of the weeks behind: which warm-ups were done, and what was said of them. */
+/**
+ * Tells of the weeks behind, week by week as they would have gone: what was planned then, composed
+ * with the doses of the rungs of that week, what of it was done, and what was said of it.
+ */
 @Component
 @ConditionalOnProperty("nimblet.demo")
 class DemoPast {
 
-  private static final int VARIANTS = 3;
   private static final long SEED = 20_260_302L;
+  private static final int WEEK = 7;
   private static final int LATELY_DAYS = 8;
   private static final int LEFT_PERCENT = 6;
-  private static final Duration UNTIL_CHECKED_IN = Duration.ofSeconds(20);
+  private static final int HARD_PERCENT = 8;
+  private static final int MORNINGS_PERCENT = 75;
+  private static final Duration AFTER_WAKING = Duration.ofMinutes(20);
 
   private final SessionService sessions;
-  private final DaySchedules schedules;
-  private final Composer composer;
+  private final HealthWriter health;
+  private final Agenda agenda;
+  private final People people;
+  private final ApplicationEventPublisher events;
   private final EntityManager entities;
   private final DemoClock clock;
 
   DemoPast(
       SessionService sessions,
-      DaySchedules schedules,
-      ExerciseLibrary library,
+      HealthWriter health,
+      Agenda agenda,
+      People people,
+      ApplicationEventPublisher events,
       EntityManager entities,
       DemoClock clock) {
     this.sessions = sessions;
-    this.schedules = schedules;
-    this.composer = new Composer(library, Purpose.WARM_UP);
+    this.health = health;
+    this.agenda = agenda;
+    this.people = people;
+    this.events = events;
     this.entities = entities;
     this.clock = clock;
   }
 
-  /** Tells of all blocks of a person since a date. */
+  /** Tells of everything that was planned for a person since a date. */
   void tell(ClientFile client, DemoTown.Person person, LocalDate since) {
     new Teller(client, person).tell(since);
   }
@@ -86,97 +99,160 @@ class DemoPast {
   private final class Teller {
     private final ClientFile client;
     private final DemoTown.Person person;
+    private final ZoneId zone;
+    private final Instant now;
     private final LocalDate today;
     private final RandomGenerator random;
-    private final Map<String, Composed> variants = new HashMap<>();
+    private final Set<LocalDate> asked = new HashSet<>();
     private int missedLately;
 
     Teller(ClientFile client, DemoTown.Person person) {
       this.client = client;
       this.person = person;
-      this.today = LocalDate.ofInstant(clock.instant(), client.zone());
+      this.zone = client.zone();
+      this.now = clock.instant();
+      this.today = LocalDate.ofInstant(now, zone);
       this.random = new SplittableRandom(SEED + person.name().hashCode());
     }
 
     void tell(LocalDate since) {
-      List<DaySchedule> days = new ArrayList<>(schedules.days(client, since, today));
-      Collections.reverse(days);
-      for (DaySchedule day : days) {
-        List<DayBlock> blocks = new ArrayList<>(day.blocks());
-        Collections.reverse(blocks);
-        for (DayBlock block : blocks) {
-          if (block.start().isBefore(clock.instant()) && kept(day.date())) {
-            tell(day.date(), block);
-          }
-        }
+      for (LocalDate monday = since; !monday.isAfter(today); monday = monday.plusDays(WEEK)) {
+        LocalDate first = monday;
+        Instant then = first.atTime(person.wakesAt()).atZone(zone).toInstant();
+        List<Told> told = new ArrayList<>();
+        clock.at(then, () -> told.addAll(week(first)));
+        sessions.recordAll(client, told);
+        // What is told of is forgotten, or every later session would be compared with all of it.
+        entities.flush();
+        entities.clear();
       }
     }
 
-    private boolean kept(LocalDate date) {
+    /** What happened in a week, as it was planned at its beginning. */
+    private List<Told> week(LocalDate first) {
+      events.publishEvent(new PersonChanged(client));
+      Person then = people.of(client);
+      Map<String, Optional<Composed>> composed = new HashMap<>();
+      List<Told> told = new ArrayList<>();
+      for (Agenda.Day day : agenda.of(then, first, first.plusDays(WEEK - 1L))) {
+        boolean any = false;
+        for (SessionLedger.Entry entry : day.planned()) {
+          PlannedSession planned = entry.planned();
+          if (planned.purpose() == Purpose.BREAK
+              || !planned.end().isBefore(now)
+              || !kept(day.date(), planned.purpose())) {
+            continue;
+          }
+          Optional<Told> one =
+              composed
+                  .computeIfAbsent(key(planned), k -> compose(then, day, planned))
+                  .map(routine -> told(day, planned, routine));
+          one.ifPresent(told::add);
+          any |= one.isPresent();
+        }
+        if (any) {
+          morning(day.date().plusDays(1));
+        }
+      }
+      return told;
+    }
+
+    private String key(PlannedSession planned) {
+      return planned.purpose()
+          + " "
+          + Duration.between(planned.start(), planned.end()).toMinutes()
+          + " "
+          + planned.lineId().orElse("attached");
+    }
+
+    private boolean kept(LocalDate date, Purpose purpose) {
+      if (person.isAway(ChronoUnit.DAYS.between(date, today))) {
+        return false;
+      }
       boolean lately = date.isAfter(today.minusDays(LATELY_DAYS));
-      if (lately && missedLately < person.missedLately()) {
+      if (lately && missedLately < person.missedLately() && purpose == Purpose.WARM_UP) {
         missedLately++;
         return false;
       }
       return random.nextInt(100) < (lately ? 100 : person.keptPercent());
     }
 
-    private void tell(LocalDate date, DayBlock block) {
-      ActivityFile activity = client.activity(block.activityId()).orElseThrow();
-      Composed warmUp = variant(activity, random.nextInt(VARIANTS));
-      long length = warmUp.cueSheet().lengthMillis();
-      int all = warmUp.steps().size();
-      boolean left = random.nextInt(100) < LEFT_PERCENT;
-      int done = left ? Math.max(2, all - 1 - random.nextInt(3)) : all;
-      Instant began = block.start().minusMillis(length).plusSeconds(random.nextInt(40) - 20L);
-      long lasted = done == all ? length : warmUp.cueSheet().stepStarts().get(done);
-      Instant ended = began.plusMillis(lasted);
-      UUID id = UUID.randomUUID();
-      SessionForm session =
-          new SessionForm(
-              block.id(),
-              null,
-              Purpose.WARM_UP,
-              began,
-              ended,
-              length,
-              left ? SessionEnding.LEFT : SessionEnding.DONE,
-              steps(warmUp, done),
-              List.of(),
-              null);
-      CheckInForm checkIn =
-          new CheckInForm(
-              3 + random.nextInt(3),
-              List.of(pain(date)),
-              random.nextInt(3) == 0
-                  ? TighterSide.SAME
-                  : TighterSide.valueOf(person.dominant().other().name()),
-              words(left));
-      clock.at(
-          ended.plus(UNTIL_CHECKED_IN),
-          () -> {
-            sessions.record(client, id, session, Optional::empty);
-            sessions.checkIn(client, id, checkIn);
-          });
-      // What is told of is forgotten, or every later session would be compared with all of it.
-      entities.flush();
-      entities.clear();
+    private Optional<Composed> compose(Person then, Agenda.Day day, PlannedSession planned) {
+      int seconds =
+          (int) Math.max(60, Duration.between(planned.start(), planned.end()).toMinutes() * 60);
+      Optional<UUID> activity =
+          planned.blockId().flatMap(day.schedule()::block).map(block -> block.activityId());
+      Around around =
+          planned.purpose() == Purpose.WARM_UP
+              ? new Around(false, OptionalInt.of(0), false)
+              : Around.NOTHING;
+      Composition composition =
+          new Composer(then.library().library(), planned.purpose())
+              .compose(
+                  RoutineRequests.of(
+                      then, day.date(), planned.purpose(), seconds, activity, around, List.of()));
+      return composition instanceof Composed routine ? Optional.of(routine) : Optional.empty();
     }
 
-    private List<StepForm> steps(Composed warmUp, int done) {
+    private Told told(Agenda.Day day, PlannedSession planned, Composed routine) {
+      long length = routine.cueSheet().lengthMillis();
+      int all = routine.steps().size();
+      boolean left = random.nextInt(100) < LEFT_PERCENT;
+      int done = left ? Math.max(2, all - 1 - random.nextInt(3)) : all;
+      done = Math.min(done, all);
+      Instant began = planned.start().plusSeconds(random.nextInt(40) - 20L);
+      long lasted = done == all ? length : routine.cueSheet().stepStarts().get(done);
+      int level = level(day.date());
+      SessionForm form =
+          new SessionForm(
+              planned.blockId().orElse(null),
+              null,
+              planned.purpose(),
+              began,
+              began.plusMillis(lasted),
+              length,
+              done == all ? SessionEnding.DONE : SessionEnding.LEFT,
+              steps(routine, done),
+              List.of(),
+              asked.add(day.date()) ? pain(Math.max(0, level - risen(day.date()))) : null);
+      return new Told(UUID.randomUUID(), form, checkIn(level, done < all));
+    }
+
+    private CheckInForm checkIn(int level, boolean left) {
+      boolean hard = random.nextInt(100) < HARD_PERCENT;
+      return new CheckInForm(
+          hard ? 8 : 3 + random.nextInt(3),
+          pain(level),
+          random.nextInt(3) == 0
+              ? TighterSide.SAME
+              : TighterSide.valueOf(person.dominant().other().name()),
+          words(left));
+    }
+
+    private List<StepForm> steps(Composed routine, int done) {
       List<StepForm> forms = new ArrayList<>();
-      for (int place = 0; place < warmUp.steps().size(); place++) {
-        Step step = warmUp.steps().get(place);
+      for (int place = 0; place < routine.steps().size(); place++) {
+        Step step = routine.steps().get(place);
         boolean wasDone = place < done;
+        int percent = wasDone ? 100 : 0;
+        Laterality laterality = step.dose().laterality();
+        boolean oneSide =
+            laterality == Laterality.ONE_SIDE || laterality == Laterality.WORKING_SIDE;
         forms.add(
             new StepForm(
                 step.exercise().id(),
                 0,
                 step.doseWords(person.method(), person.notation()),
-                step.dose().laterality(),
-                warmUp.cueSheet().stepMillis(place),
-                wasDone ? 100 : 0,
-                wasDone ? StepOutcome.DONE : StepOutcome.SKIPPED));
+                laterality,
+                routine.cueSheet().stepMillis(place),
+                percent,
+                wasDone ? StepOutcome.DONE : StepOutcome.SKIPPED,
+                oneSide ? step.firstSide() : null,
+                percent,
+                percent,
+                wasDone ? null : Shortfall.NO_TIME,
+                null,
+                null));
       }
       return forms;
     }
@@ -196,54 +272,41 @@ class DemoPast {
       return said.get(random.nextInt(said.size()));
     }
 
-    private PainForm pain(LocalDate date) {
+    /** The answer of a morning, if it is a morning already and was given. */
+    private void morning(LocalDate date) {
+      Instant at = date.atTime(person.wakesAt()).atZone(zone).toInstant().plus(AFTER_WAKING);
+      if (at.isBefore(now) && date.isBefore(today) && random.nextInt(100) < MORNINGS_PERCENT) {
+        PainStory story = person.pain();
+        health.morning(
+            client,
+            date,
+            at,
+            List.of(
+                new ToldPain(
+                    story.side(),
+                    story.region(),
+                    level(date.minusDays(1)),
+                    Optional.of(story.sensation()))));
+      }
+    }
+
+    /** How much more it hurts while it is done than before, as pain rises. */
+    private int risen(LocalDate date) {
+      return Math.max(0, level(date) - level(date.minusDays(WEEK)));
+    }
+
+    private int level(LocalDate date) {
       PainStory story = person.pain();
       int last = story.levels().size() - 1;
-      long daysAgo = ChronoUnit.DAYS.between(date, today);
+      long daysAgo = Math.max(0, ChronoUnit.DAYS.between(date, today));
       int step = (int) (story.daily() ? daysAgo / 2 : daysAgo / 6);
-      return new PainForm(
-          story.side(),
-          story.region(),
-          story.levels().get(Math.max(0, last - step)),
-          Sensation.ACHE);
+      return story.levels().get(Math.max(0, last - step));
     }
 
-    /** A warm-up as it may have been composed on one of the days behind. */
-    private Composed variant(ActivityFile activity, int number) {
-      return variants.computeIfAbsent(
-          activity.id() + "/" + number,
-          key -> {
-            Map<String, Integer> days = new HashMap<>();
-            variants.values().stream()
-                .flatMap(earlier -> earlier.steps().stream())
-                .forEach(step -> days.put(step.exercise().id(), random.nextInt(3)));
-            return (Composed) composer.compose(request(activity, days));
-          });
-    }
-
-    private RoutineRequest request(ActivityFile activity, Map<String, Integer> days) {
-      ClientFacts facts =
-          new ClientFacts(
-              person.dominant(),
-              person.notation(),
-              new Pace(person.breaths()),
-              person.method(),
-              person.positions(),
-              person.things(),
-              person.weightsGrams(),
-              Health.GOOD);
-      Map<HandRole, Side> roles =
-          HandRole.usual(activity.discipline(), activity.hands(), person.dominant());
-      return new RoutineRequest(
-          person.warmUpMinutes() * 60,
-          facts,
-          new HandUse(Set.of(activity.discipline()), activity.hands(), roles, activity.digits()),
-          Weights.forRoutine(
-              Purpose.WARM_UP,
-              List.of(new Weights.Share(activity.weights(), activity.weeklyMinutes()))),
-          Recent.of(days),
-          Around.NOTHING,
-          List.of());
+    private List<PainForm> pain(int level) {
+      PainStory story = person.pain();
+      Side side = story.side();
+      return List.of(new PainForm(side, story.region(), level, story.sensation()));
     }
   }
 }

@@ -16,6 +16,7 @@ import org.nimblet.core.exercise.Method;
 import org.nimblet.core.exercise.Position;
 import org.nimblet.core.exercise.ReferralSign;
 import org.nimblet.core.exercise.Thing;
+import org.nimblet.core.routine.Sensation;
 import org.nimblet.core.schedule.ActivityKind;
 
 /** The invented harbour town: a coach and four clients, none of them real. */
@@ -54,7 +55,13 @@ final class DemoTown {
   }
 
   /** Where it hurts, and how it went over the last weeks: the latest number last. */
-  record PainStory(Side side, Region region, List<Integer> levels, boolean daily) {}
+  record PainStory(Side side, Region region, List<Integer> levels, boolean daily) {
+
+    /** What it feels like. */
+    Sensation sensation() {
+      return Sensation.ACHE;
+    }
+  }
 
   /** A referral sign that was told of, where, and what a clinician has said about exercises. */
   record SignStory(
@@ -96,14 +103,31 @@ final class DemoTown {
       return LocalTime.parse(sleeps);
     }
 
-    /** The programme they are on, if they are on one. */
-    Optional<String> programme() {
-      return Optional.ofNullable(PROGRAMMES.get(name));
+    /** The programme they are on. */
+    String programme() {
+      return PROGRAMMES.get(name);
+    }
+
+    /** Whether nothing was done so many days ago. */
+    boolean isAway(long daysAgo) {
+      Away away = AWAY.getOrDefault(name, NOWHERE);
+      return daysAgo <= away.fromDaysAgo() && daysAgo >= away.toDaysAgo();
     }
   }
 
+  /** Days on which somebody did nothing, both included. */
+  private record Away(int fromDaysAgo, int toDaysAgo) {}
+
+  private static final Away NOWHERE = new Away(-1, 0);
+
+  private static final Map<String, Away> AWAY = Map.of("Caoimhe Ní Dhálaigh", new Away(17, 5));
+
   private static final Map<String, String> PROGRAMMES =
-      Map.of("Sunniva Haukland", "conditioning", "Tendai Moyo", "trigger-endurance");
+      Map.of(
+          "Sunniva Haukland", "conditioning",
+          "Tendai Moyo", "trigger-endurance",
+          "Ikuko Hanamura", "desk-care",
+          "Caoimhe Ní Dhálaigh", "return");
 
   static final List<Person> PEOPLE =
       List.of(

@@ -4,12 +4,15 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
+import java.util.UUID;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.session.SessionLedger;
 import org.nimblet.core.session.SessionState;
 import org.nimblet.server.health.HealthTrail;
 import org.nimblet.server.person.Person;
 import org.nimblet.server.programme.Agenda;
+import org.nimblet.server.progress.ProgressForms.DecisionView;
+import org.nimblet.server.progress.ProgressViews;
 import org.nimblet.server.session.SessionLog;
 import org.nimblet.server.session.SessionLog.LogEntry;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -43,21 +46,31 @@ class LogController {
   record MissedEntry(
       LocalDate date, @Schema(type = "string") LocalTime startsAt, Purpose purpose, String title) {}
 
+  /** What was decided because of a session; nothing while it is open. */
+  record SessionDecisions(UUID sessionId, List<DecisionView> decisions) {}
+
   /** The log of some weeks. */
-  record LogView(List<LogEntry> entries, List<MissedEntry> missed) {}
+  record LogView(
+      List<LogEntry> entries, List<MissedEntry> missed, List<SessionDecisions> decided) {}
 
   @GetMapping
   LogView log(@PathVariable("clientId") Person person) {
     trail.note(person.client(), HealthTrail.Deed.READ_LOG);
     LocalDate first = person.today().minusDays(LOG_DAYS - 1L);
+    List<LogEntry> entries = log.of(person.client(), person.told(), first, person.today());
     return new LogView(
-        log.of(person.client(), person.told(), first, person.today()),
+        entries,
         agenda.of(person, first, person.today()).stream()
             .flatMap(
                 day ->
                     day.planned().stream()
                         .filter(entry -> entry.state() == SessionState.MISSED)
                         .map(entry -> missed(person, day, entry)))
+            .toList(),
+        entries.stream()
+            .map(
+                entry ->
+                    new SessionDecisions(entry.id(), ProgressViews.decidedBy(person, entry.id())))
             .toList());
   }
 

@@ -129,6 +129,7 @@ class SecurityConfiguration {
                         "/api/clients/*/health/screenings/*/clearance",
                         "/api/clients/*/set-up/**",
                         "/api/clients/*/programme/**",
+                        "/api/clients/*/progress/*/words",
                         "/api/clients/*/calendars/**",
                         "/api/clients/*/calendars",
                         "/api/clients/*/plan/**",

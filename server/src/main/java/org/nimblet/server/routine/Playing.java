@@ -62,7 +62,8 @@ class Playing {
   RoutineView play(Draft draft, Optional<UUID> routineId, String title) {
     Person person = people.require(draft.clientId());
     ReadDraft read = reader.readStartingNow(draft, person);
-    return play(person, read, read.plain(), routineId, title, List.of());
+    List<Step> steps = routineId.isPresent() ? read.onTheirRungs() : read.plain();
+    return play(person, read, steps, routineId, title, List.of());
   }
 
   /** A stored routine at one of its versions, 0 for the newest. */

@@ -30,6 +30,13 @@ record ReadDraft(
     return steps.stream().map(ReadStep::step).toList();
   }
 
+  /** The steps as the person does them now: at the doses of their rungs, unless pinned. */
+  List<Step> onTheirRungs() {
+    return steps.stream()
+        .map(read -> read.draft().pinned() ? read.step() : read.step().onRung(request.recent()))
+        .toList();
+  }
+
   ClientFacts facts() {
     return request.facts();
   }

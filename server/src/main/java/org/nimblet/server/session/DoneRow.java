@@ -5,6 +5,7 @@ import java.util.OptionalInt;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.progress.LoggedSession.LoggedStep;
+import org.nimblet.core.progress.Shift;
 import org.nimblet.core.progress.Shortfall;
 
 /**
@@ -24,6 +25,7 @@ record DoneRow(
     Integer rightPercent,
     Shortfall shortfall,
     Integer complete,
+    Shift shift,
     Long plannedMillis) {
 
   /** From here on a step counts as done, per cent. */
@@ -49,6 +51,7 @@ record DoneRow(
         leftPercent,
         rightPercent,
         Optional.ofNullable(shortfall),
-        complete == null ? OptionalInt.empty() : OptionalInt.of(complete));
+        complete == null ? OptionalInt.empty() : OptionalInt.of(complete),
+        Optional.ofNullable(shift));
   }
 }

@@ -14,6 +14,7 @@ import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Purpose;
+import org.nimblet.core.progress.Shift;
 import org.nimblet.core.progress.Shortfall;
 import org.nimblet.core.routine.Sensation;
 import org.nimblet.core.session.SessionEnding;
@@ -82,7 +83,7 @@ public final class SessionForms {
           @Min(value = 0, message = "0 to 300 repetitions.")
           @Max(value = 300, message = "0 to 300 repetitions.")
           Integer complete,
-      @Schema(nullable = true) StepShift shift) {
+      @Schema(nullable = true) Shift shift) {
 
     /** A step of which no more is known than how much of it was done. */
     public StepForm(

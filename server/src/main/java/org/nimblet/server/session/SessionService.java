@@ -79,9 +79,41 @@ public class SessionService {
       UUID sessionId,
       SessionForm form,
       Supplier<Optional<PlayedRoutine>> played) {
-    if (isStored(client, sessionId)) {
-      return;
+    if (!isStored(client, sessionId)) {
+      store(client, sessionId, form, played);
+      changed(client);
     }
+  }
+
+  /**
+   * A session as it is told of at once with how it was.
+   *
+   * @param checkIn null if nobody said how it was
+   */
+  public record Told(UUID id, SessionForm form, CheckInForm checkIn) {}
+
+  /** So long after its end a session that is told of later counts as spoken of. */
+  private static final Duration SPOKEN_OF = Duration.ofSeconds(20);
+
+  /** Stores sessions of a time behind; whoever depends on the person learns of all of them once. */
+  @Transactional
+  public void recordAll(ClientFile client, List<Told> told) {
+    for (Told one : told) {
+      if (!isStored(client, one.id())) {
+        Session session = store(client, one.id(), one.form(), Optional::empty);
+        if (one.checkIn() != null) {
+          checkIn(client, session, one.checkIn(), session.endedAt.plus(SPOKEN_OF));
+        }
+      }
+    }
+    changed(client);
+  }
+
+  private Session store(
+      ClientFile client,
+      UUID sessionId,
+      SessionForm form,
+      Supplier<Optional<PlayedRoutine>> played) {
     Optional<DaySchedule.DayBlock> block =
         Optional.ofNullable(form.blockId()).flatMap(id -> days.block(client, id));
     Optional<PlayedRoutine> routine = played.get();
@@ -123,7 +155,7 @@ public class SessionService {
     if (form.state() == SessionEnding.STOPPED) {
       health.stopped(client, sessionId, session.date, endedAt);
     }
-    changed(client);
+    return session;
   }
 
   /**
@@ -147,12 +179,16 @@ public class SessionService {
     if (session.checkedInAt != null) {
       return;
     }
-    session.checkedInAt = clock.instant();
+    checkIn(client, session, form, clock.instant());
+    changed(client);
+  }
+
+  private void checkIn(ClientFile client, Session session, CheckInForm form, Instant at) {
+    session.checkedInAt = at;
     session.effort = form.effort();
     session.tighterSide = form.tighterSide();
-    health.said(client, sessionId, session.checkedInAt, form.words());
-    health.hurt(client, sessionId, PainMoment.AFTER, session.checkedInAt, told(form.pains()));
-    changed(client);
+    health.said(client, session.id, at, form.words());
+    health.hurt(client, session.id, PainMoment.AFTER, at, told(form.pains()));
   }
 
   private void changed(ClientFile client) {

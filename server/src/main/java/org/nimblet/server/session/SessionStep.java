@@ -8,6 +8,7 @@ import java.util.UUID;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Kind;
 import org.nimblet.core.exercise.Laterality;
+import org.nimblet.core.progress.Shift;
 import org.nimblet.core.progress.Shortfall;
 
 @Entity
@@ -50,5 +51,5 @@ class SessionStep {
 
   /** Whether it was made easier or harder on the way; null if it was not. */
   @Enumerated(EnumType.STRING)
-  StepShift shift;
+  Shift shift;
 }

@@ -23,7 +23,8 @@ interface Sessions extends JpaRepository<Session, UUID> {
       """
       select new org.nimblet.server.session.DoneRow(
         session, step.exerciseId, step.dose, step.laterality, step.side, step.donePercent,
-        step.leftPercent, step.rightPercent, step.shortfall, step.complete, step.plannedMillis)
+        step.leftPercent, step.rightPercent, step.shortfall, step.complete, step.shift,
+        step.plannedMillis)
       from Session session
       left join SessionStep step on step.sessionId = session.id
       where session.clientId in :clientIds

@@ -1,0 +1,113 @@
+package org.nimblet.server.progress;
+
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.nimblet.core.progress.HealthWord.OfPain;
+import org.nimblet.core.session.PastSession;
+import org.nimblet.server.client.PersonChanged;
+import org.nimblet.server.health.HealthTrail;
+import org.nimblet.server.health.HealthWriter;
+import org.nimblet.server.health.HealthWriter.ToldPain;
+import org.nimblet.server.person.People;
+import org.nimblet.server.person.Person;
+import org.nimblet.server.progress.ProgressForms.MorningForm;
+import org.nimblet.server.progress.ProgressForms.MorningView;
+import org.nimblet.server.session.SessionForms.PainForm;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The one question of a morning: how it is after the day before. */
+@Service
+class MorningService {
+
+  private final People people;
+  private final HealthWriter health;
+  private final HealthTrail trail;
+  private final ApplicationEventPublisher events;
+  private final Clock clock;
+
+  MorningService(
+      People people,
+      HealthWriter health,
+      HealthTrail trail,
+      ApplicationEventPublisher events,
+      Clock clock) {
+    this.people = people;
+    this.health = health;
+    this.trail = trail;
+    this.events = events;
+    this.clock = clock;
+  }
+
+  /** What is asked this morning. */
+  MorningView view(Person person) {
+    LocalDate today = person.today();
+    LocalDate yesterday = today.minusDays(1);
+    List<PastSession> done = people.past(person, yesterday, yesterday);
+    boolean answered = person.told().morning(today).isPresent();
+    boolean beforeNoon =
+        person.now().atZone(person.client().zone()).toLocalTime().isBefore(LocalTime.NOON);
+    return new MorningView(
+        today,
+        !done.isEmpty() && !answered && beforeNoon,
+        answered,
+        done.stream()
+            .map(session -> session.purpose().word().toLowerCase(Locale.ROOT))
+            .distinct()
+            .collect(Collectors.joining(" and ")),
+        worst(person, done));
+  }
+
+  /** The worst of each place that was told of in or after some sessions. */
+  private static List<PainForm> worst(Person person, List<PastSession> sessions) {
+    Map<String, OfPain> worst = new LinkedHashMap<>();
+    sessions.stream()
+        .flatMap(session -> person.told().painsOf(session.id()).stream())
+        .filter(pain -> pain.level() > 0)
+        .forEach(
+            pain ->
+                worst.merge(
+                    pain.side() + " " + pain.region(),
+                    pain,
+                    (one, other) -> other.level() > one.level() ? other : one));
+    List<PainForm> forms = new ArrayList<>();
+    worst
+        .values()
+        .forEach(
+            pain ->
+                forms.add(
+                    new PainForm(
+                        pain.side(), pain.region(), pain.level(), pain.sensation().orElse(null))));
+    return forms;
+  }
+
+  /** Keeps the answer; the day before is judged with it. */
+  @Transactional
+  public void answer(Person person, MorningForm form) {
+    trail.note(person.client(), HealthTrail.Deed.TOLD_PAIN);
+    health.morning(
+        person.client(),
+        person.today(),
+        clock.instant(),
+        form.pains().stream()
+            .map(
+                pain ->
+                    new ToldPain(
+                        pain.side(),
+                        pain.region(),
+                        pain.level(),
+                        Optional.ofNullable(pain.sensation())))
+            .toList());
+    health.flush();
+    events.publishEvent(new PersonChanged(person.client()));
+  }
+}
