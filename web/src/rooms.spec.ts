@@ -12,7 +12,7 @@ const FLOORS: readonly (readonly string[])[] = [
   ['parts'],
   ['form', 'ribbon', 'tape'],
   ['hand'],
-  ['intake', 'week', 'library', 'bench', 'log', 'account', 'today'],
+  ['intake', 'week', 'library', 'bench', 'log', 'account', 'today', 'progress'],
   ['player', 'myday', 'client', 'clients'],
   ['app'],
 ]

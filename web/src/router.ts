@@ -203,6 +203,12 @@ export const router = createRouter({
           props: true,
           meta: { title: 'Log' },
         },
+        {
+          path: 'progress',
+          component: () => import('@/progress/ProgressTab.vue'),
+          props: true,
+          meta: { title: 'Progress' },
+        },
       ],
     },
     {

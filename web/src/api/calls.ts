@@ -32,7 +32,17 @@ import type {
   SidesChoice,
   ToldPainForm,
   ContentsAsked,
+  PainForm,
+  Side,
+  WordForm,
 } from './types'
+
+/** What a forecast is asked for: whose side, to which rung, on how many days a week. */
+export interface ForecastAsked {
+  readonly side: Side
+  readonly goal: number
+  readonly daysAWeek?: number
+}
 
 /** Where something is, by the names in its path. */
 const at = <Path>(path: Path) => ({ params: { path } })
@@ -130,6 +140,43 @@ export const api = {
     ),
   endProgramme: (id: string) =>
     answer(http.DELETE('/api/clients/{clientId}/programme', at({ clientId: id }))),
+  progress: (id: string) =>
+    answer(http.GET('/api/clients/{clientId}/progress', at({ clientId: id }))),
+  story: (id: string, exercise: string) =>
+    answer(
+      http.GET(
+        '/api/clients/{clientId}/progress/{exerciseId}',
+        at({ clientId: id, exerciseId: exercise }),
+      ),
+    ),
+  forecast: (id: string, exercise: string, asked: ForecastAsked) =>
+    answer(
+      http.GET('/api/clients/{clientId}/progress/{exerciseId}/forecast', {
+        params: { path: { clientId: id, exerciseId: exercise }, query: asked },
+      }),
+    ),
+  often: (id: string, exercise: string, asked: { side: Side; goal: number; by: string }) =>
+    answer(
+      http.GET('/api/clients/{clientId}/progress/{exerciseId}/often', {
+        params: { path: { clientId: id, exerciseId: exercise }, query: asked },
+      }),
+    ),
+  sayOfRung: (id: string, exercise: string, form: WordForm) =>
+    answer(
+      http.POST('/api/clients/{clientId}/progress/{exerciseId}/words', {
+        ...at({ clientId: id, exerciseId: exercise }),
+        body: form,
+      }),
+    ),
+  morning: (id: string) =>
+    answer(http.GET('/api/clients/{clientId}/morning', at({ clientId: id }))),
+  answerMorning: (id: string, pains: readonly PainForm[]) =>
+    answer(
+      http.PUT('/api/clients/{clientId}/morning', {
+        ...at({ clientId: id }),
+        body: { pains: [...pains] },
+      }),
+    ),
   pains: (id: string) => answer(http.GET('/api/clients/{clientId}/pains', at({ clientId: id }))),
   log: (id: string) => answer(http.GET('/api/clients/{clientId}/log', at({ clientId: id }))),
   createBlock: (id: string, form: BlockForm) =>

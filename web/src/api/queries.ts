@@ -1,5 +1,5 @@
 import { QueryClient } from '@tanstack/vue-query'
-import { api } from './calls'
+import { api, type ForecastAsked } from './calls'
 import type { ActivityShape, AtHandForm, WeightView } from './types'
 
 /** Asked once and again only when something changed; a refusal is shown and not asked again. */
@@ -78,6 +78,13 @@ export const queries = {
   pains: (id: string) => about(id, ['pains'], () => api.pains(id)),
   health: (id: string) => about(id, ['health'], () => api.health(id)),
   setUp: (id: string) => about(id, ['set-up'], () => api.setUp(id)),
+  progress: (id: string) => about(id, ['progress'], () => api.progress(id)),
+  story: (id: string, exercise: string) =>
+    about(id, ['progress', exercise], () => api.story(id, exercise)),
+  /** The last answer stays while a slider moves. */
+  forecast: (id: string, exercise: string, asked: ForecastAsked) =>
+    about(id, ['progress', exercise, 'forecast', asked], () => api.forecast(id, exercise, asked)),
+  morning: (id: string) => about(id, ['morning'], () => api.morning(id)),
   log: (id: string) => about(id, ['log'], () => api.log(id)),
   programme: (id: string) => about(id, ['programme'], () => api.programme(id)),
   practiceProposal: (id: string) =>

@@ -44,6 +44,7 @@ const tabs = computed(() => [
   { to: `/clients/${props.clientId}/programme`, word: 'Programme' },
   { to: `/clients/${props.clientId}/week`, word: 'Week' },
   { to: `/clients/${props.clientId}/log`, word: 'Log' },
+  { to: `/clients/${props.clientId}/progress`, word: 'Progress' },
 ])
 const facts = computed(() => {
   const f = client.data.value?.facts

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import type { LogEntry } from '@/api/types'
+import type { DecisionView, LogEntry } from '@/api/types'
+import DecisionList from '@/parts/DecisionList.vue'
 import { SENSATIONS } from '@/parts/labels'
 import { capital, duration, longDate, toMinute } from '@/parts/words'
 import PegIcon from '@/ribbon/PegIcon.vue'
@@ -9,7 +10,17 @@ import RoutineTape from '@/tape/RoutineTape.vue'
 import { stateWords, tapeOf } from './entries'
 
 /** A session: what was done of it, step by step, and what was said. */
-defineProps<{ entry: LogEntry }>()
+withDefaults(defineProps<{ entry: LogEntry; decisions?: readonly DecisionView[] }>(), {
+  decisions: () => [],
+})
+
+const MOMENTS: Readonly<Record<LogEntry['pains'][number]['moment'], string>> = {
+  BEFORE: 'before',
+  DURING: 'during',
+  AFTER: 'after',
+  MORNING: 'next morning',
+  TOLD: 'told',
+}
 </script>
 
 <template>
@@ -42,7 +53,7 @@ defineProps<{ entry: LogEntry }>()
           <p v-for="(pain, i) in entry.pains" :key="i">
             {{ capital(pain.side.toLowerCase()) }} {{ pain.regionWord }} {{ pain.level }}
             <span class="quiet"
-              >{{ pain.moment === 'DURING' ? 'during' : 'after'
+              >{{ MOMENTS[pain.moment]
               }}{{ pain.sensation ? `, ${SENSATIONS[pain.sensation]}` : '' }}</span
             >
           </p>
@@ -73,6 +84,13 @@ defineProps<{ entry: LogEntry }>()
         </span>
       </li>
     </ul>
+    <section v-if="decisions.length">
+      <h3>Decided</h3>
+      <DecisionList :decisions="decisions" named />
+    </section>
+    <p v-else-if="entry.steps.length" class="quiet small">
+      Open until the next morning's answer, the next session with it, or noon of the next day.
+    </p>
   </article>
 </template>
 

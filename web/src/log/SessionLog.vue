@@ -73,6 +73,20 @@ const chosen = computed(
     rows.value.find((r) => r.entry && r.key === chosenId.value)?.entry ??
     filtered.value.find((r) => r.entry)?.entry,
 )
+const decidedBy = (session: string) =>
+  data.value?.decided.find((one) => one.sessionId === session)?.decisions ?? []
+/** What came of a session, in three words. */
+function outcome(session: string): string {
+  const decided = decidedBy(session)
+  const count = (effects: readonly string[]) =>
+    decided.filter((d) => effects.includes(d.effect)).length
+  const parts = [
+    [count(['UP']), 'up'],
+    [count(['DOWN', 'LOWERED', 'PAUSED', 'STOPPED']), 'down'],
+  ] as const
+  const words = parts.filter(([n]) => n > 0).map(([n, word]) => `${n} ${word}`)
+  return words.length ? words.join(', ') : decided.length ? 'all held' : ''
+}
 const LONGEST = 168
 const longest = computed(() => Math.max(1, ...rows.value.map((r) => r.entry?.plannedMillis ?? 0)))
 const firstOfDay = (row: Row, i: number) => i === 0 || filtered.value[i - 1]?.date !== row.date
@@ -132,7 +146,8 @@ const firstOfDay = (row: Row, i: number) => i === 0 || filtered.value[i - 1]?.da
               </span>
               <span class="quiet small"
                 >{{ stateWords(row.entry)
-                }}{{ row.entry.effort === null ? '' : `, effort ${row.entry.effort}` }}</span
+                }}{{ row.entry.effort === null ? '' : `, effort ${row.entry.effort}`
+                }}{{ outcome(row.entry.id) && `; ${outcome(row.entry.id)}` }}</span
               >
             </button>
             <p v-else class="missed-row">
@@ -154,7 +169,7 @@ const firstOfDay = (row: Row, i: number) => i === 0 || filtered.value[i - 1]?.da
           >Show more</BButton
         >
       </section>
-      <LogDetail v-if="chosen" :entry="chosen" />
+      <LogDetail v-if="chosen" :decisions="decidedBy(chosen.id)" :entry="chosen" />
     </div>
   </PageState>
 </template>

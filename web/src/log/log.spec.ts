@@ -115,7 +115,7 @@ describe('an entry of the log', () => {
 
 describe('the log', () => {
   const open = async (entries: LogEntry[], missedOnes: MissedEntry[] = []) => {
-    vi.spyOn(api, 'log').mockResolvedValue({ entries, missed: missedOnes })
+    vi.spyOn(api, 'log').mockResolvedValue({ entries, missed: missedOnes, decided: [] })
     const wrapper = mount(SessionLog, { props: { clientId: 'c' }, global })
     await flushPromises()
     return wrapper

@@ -9,6 +9,8 @@ import PageState from '@/parts/PageState.vue'
 import SafetyNotes from '@/parts/SafetyNotes.vue'
 import { useNow } from '@/parts/useNow'
 import { clock, overBy, longDate } from '@/parts/words'
+import DecidedLately from './DecidedLately.vue'
+import MorningQuestion from './MorningQuestion.vue'
 import NextSession from './NextSession.vue'
 import OwnRoutines from './OwnRoutines.vue'
 import RestOfToday from './RestOfToday.vue'
@@ -60,6 +62,7 @@ const later = () =>
           <span class="quiet large push coach">with {{ data.coachName }}</span>
         </header>
         <SafetyNotes :notes="today.notes" />
+        <MorningQuestion class="inset morning" :client-id="data.clientId" @answered="day.reload" />
         <template v-if="next && routine">
           <TheMoment
             :now="now"
@@ -100,6 +103,7 @@ const later = () =>
           <RestOfToday :client-id="data.clientId" :day="today" :next="next" />
           <WeekRibbons :days="data.week" />
         </div>
+        <DecidedLately class="inset" :client-id="data.clientId" />
         <OwnRoutines class="inset" :client-id="data.clientId" />
         <StepsAndReasons v-if="next && routine" class="inset" :routine="routine" />
       </template>

@@ -18,6 +18,7 @@ import type {
   ReferralSign,
   Region,
   Sensation,
+  Shortfall,
   Thing,
 } from '@/api/types'
 
@@ -162,6 +163,11 @@ export const REGIONS: Readonly<Record<Region, string>> = {
   BACK: 'back',
 }
 
+export const SHORTFALLS: Readonly<Record<Shortfall, string>> = {
+  NO_TIME: 'no time',
+  COULD_NOT: 'too much',
+  HURT: 'it hurt',
+}
 export const SENSATIONS: Readonly<Record<Sensation, string>> = {
   PULL: 'pull',
   BURN: 'burn',

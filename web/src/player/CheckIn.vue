@@ -1,20 +1,11 @@
 <script setup lang="ts">
-import { computed, reactive, ref } from 'vue'
-import type {
-  CheckInForm,
-  PainForm,
-  Region,
-  RoutineView,
-  Sensation,
-  SessionForm,
-  Side,
-  TighterSide,
-} from '@/api/types'
-import PlaceChooser from '@/hand/PlaceChooser.vue'
+import { computed, ref } from 'vue'
+import type { CheckInForm, PainForm, RoutineView, SessionForm, TighterSide } from '@/api/types'
+import PainPlaces from '@/hand/PainPlaces.vue'
 import ChoiceRow from '@/form/ChoiceRow.vue'
-import { PURPOSES, REGIONS, SENSATIONS, keys } from '@/parts/labels'
+import { PURPOSES } from '@/parts/labels'
 import StateMark from '@/parts/StateMark.vue'
-import { capital, duration } from '@/parts/words'
+import { duration } from '@/parts/words'
 import PegIcon from '@/ribbon/PegIcon.vue'
 import RoutineTape from '@/tape/RoutineTape.vue'
 
@@ -26,13 +17,7 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ keep: [checkIn: CheckInForm] }>()
 
-const levels = (hotFrom?: number) =>
-  Array.from({ length: 11 }, (_, n) => ({
-    value: n,
-    label: String(n),
-    hot: hotFrom !== undefined && n >= hotFrom,
-  }))
-const FEELINGS = keys(SENSATIONS).map((value) => ({ value, label: SENSATIONS[value] }))
+const levels = Array.from({ length: 11 }, (_, n) => ({ value: n, label: String(n) }))
 const TIGHTER: readonly { value: TighterSide; label: string }[] = [
   { value: 'LEFT', label: 'Left' },
   { value: 'SAME', label: 'the same' },
@@ -43,7 +28,7 @@ const effort = ref<number | null>(null)
 const tighter = ref<TighterSide | null>(null)
 const line = ref('')
 // What hurt during the session is told of already; it is there to be brought up to date.
-const pains = reactive<PainForm[]>(
+const pains = ref<PainForm[]>(
   props.record.hurts
     .filter(
       (pain, i, all) =>
@@ -51,37 +36,6 @@ const pains = reactive<PainForm[]>(
     )
     .map((pain) => ({ ...pain })),
 )
-const chosenPlace = ref<{ side: Side; region: Region } | null>(null)
-/** Choosing a place opens a word about it. */
-const place = computed({
-  get: () => chosenPlace.value,
-  set: (value) => {
-    chosenPlace.value = value
-    if (value && !pains.some((p) => p.side === value.side && p.region === value.region))
-      pains.push({ ...value, level: 0, sensation: null })
-  },
-})
-const chosen = computed(() =>
-  pains.find((p) => p.side === place.value?.side && p.region === place.value.region),
-)
-
-const level = computed<number | null>({
-  get: () => chosen.value?.level ?? null,
-  set: (value) => {
-    if (chosen.value && value !== null) chosen.value.level = value
-  },
-})
-const sensation = computed<Sensation | null>({
-  get: () => chosen.value?.sensation ?? null,
-  set: (value) => {
-    if (chosen.value) chosen.value.sensation = value
-  },
-})
-function drop() {
-  const index = pains.findIndex((p) => p === chosen.value)
-  if (index >= 0) pains.splice(index, 1)
-  place.value = null
-}
 const tape = computed(() =>
   props.routine.steps.map((step, i) => ({
     ...step,
@@ -90,7 +44,7 @@ const tape = computed(() =>
   })),
 )
 const alarming = computed(() =>
-  pains.some(
+  pains.value.some(
     (p) =>
       p.level >= props.routine.safety.endingPain ||
       (p.sensation !== null && props.routine.safety.endingSensations.includes(p.sensation)) ||
@@ -111,7 +65,7 @@ const lasted = computed(() => Date.parse(props.record.endedAt) - Date.parse(prop
 function keep() {
   emit('keep', {
     effort: effort.value,
-    pains: pains.map((p) => ({ ...p })),
+    pains: pains.value.map((p) => ({ ...p })),
     tighterSide: tighter.value,
     words: line.value.trim(),
   })
@@ -136,7 +90,7 @@ function keep() {
       />
       <section>
         <h2>How hard was it? <span>0 nothing, 10 all there is</span></h2>
-        <ChoiceRow v-model="effort" label="Effort, 0 to 10" :options="levels()" wide />
+        <ChoiceRow v-model="effort" label="Effort, 0 to 10" :options="levels" wide />
       </section>
       <section>
         <h2>Which side was tighter?</h2>
@@ -144,23 +98,7 @@ function keep() {
       </section>
       <section>
         <h2>Does anything hurt? <span>touch the place</span></h2>
-        <PlaceChooser v-model="place" :pains="pains" />
-        <div v-if="chosen" class="pain">
-          <p class="line-up">
-            <b class="large"
-              >{{ capital(chosen.side.toLowerCase()) }} {{ REGIONS[chosen.region] }}</b
-            >
-            <BButton class="push" size="sm" variant="link" @click="drop">It is nothing</BButton>
-          </p>
-          <ChoiceRow
-            v-model="level"
-            label="Pain, 0 to 10"
-            :options="levels(routine.safety.endingPain)"
-            :stop-before="routine.safety.endingPain"
-            wide
-          />
-          <ChoiceRow v-model="sensation" label="How it feels" :options="FEELINGS" />
-        </div>
+        <PainPlaces v-model="pains" :ending-pain="routine.safety.endingPain" />
         <p v-if="alarming" class="advice" role="alert">
           <StateMark state="STOP" />{{ routine.safety.advice }}
         </p>
@@ -217,15 +155,6 @@ h2 span {
 .content :deep(.choices button) {
   min-height: 46px;
   font-size: 1rem;
-}
-.pain {
-  display: grid;
-  gap: 8px;
-  margin-top: 8px;
-  padding: 8px;
-  border: 2px solid var(--main);
-  border-radius: var(--corner);
-  background: var(--surface);
 }
 .advice {
   display: flex;

@@ -1,17 +1,26 @@
 <script setup lang="ts">
+import type { Shortfall } from '@/api/types'
+import { SHORTFALLS, keys } from '@/parts/labels'
 import StageKey from './StageKey.vue'
 
-/** Whether to leave a session that has begun. */
-const emit = defineEmits<{ stay: []; leave: [] }>()
+/** Whether to leave a session that has begun, and why. */
+const emit = defineEmits<{ stay: []; leave: [why: Shortfall] }>()
 </script>
 
 <template>
   <section class="leaving" role="dialog" aria-modal="true" aria-labelledby="leaving-heading">
     <h1 id="leaving-heading">Leave before the end?</h1>
-    <p class="lead">What is done is kept.</p>
+    <p class="lead">What is done is kept. Leave, because</p>
+    <p class="side-by-side reasons">
+      <StageKey
+        v-for="why in keys(SHORTFALLS)"
+        :key="why"
+        :word="SHORTFALLS[why]"
+        @click="emit('leave', why)"
+      />
+    </p>
     <p class="side-by-side">
       <StageKey autofocus on word="Go on" @click="emit('stay')" />
-      <StageKey word="Leave" @click="emit('leave')" />
     </p>
   </section>
 </template>
@@ -26,6 +35,10 @@ const emit = defineEmits<{ stay: []; leave: [] }>()
   align-content: center;
   justify-items: center;
   background: color-mix(in srgb, var(--ground) 94%, transparent);
+}
+.reasons {
+  flex-wrap: wrap;
+  justify-content: center;
 }
 .lead {
   font-size: 1.25rem;

@@ -1,19 +1,21 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
-import type { PainForm, RoutineView, SessionForm } from '@/api/types'
+import type { PainForm, RoutineView, SessionForm, Shift, Shortfall } from '@/api/types'
 import ExerciseFigure from '@/hand/ExerciseFigure.vue'
 import FigurePlayer from '@/hand/FigurePlayer.vue'
 import { motionAt } from '@/hand/motion'
 import { useWidth } from '@/parts/useWidth'
 import { countdown, toMinute } from '@/parts/words'
 import KindPatterns from '@/tape/KindPatterns.vue'
-import RoutineTape from '@/tape/RoutineTape.vue'
 import HurtsPanel from './HurtsPanel.vue'
 import LeavingPanel from './LeavingPanel.vue'
+import RungStrip from './RungStrip.vue'
 import StageKeys from './StageKeys.vue'
 import StageReady from './StageReady.vue'
+import StageTape from './StageTape.vue'
 import StageWords from './StageWords.vue'
+import WhyLess from './WhyLess.vue'
 import { endWords, lastStepWords, sideWords } from './stageWords'
 import { usePlayer } from './usePlayer'
 
@@ -27,8 +29,11 @@ const player = usePlayer(props.routine, props.from)
 const hurting = ref(false)
 const leaving = ref(false)
 
-const step = computed(() => props.routine.steps[player.step.value] ?? props.routine.steps[0])
-const following = computed(() => props.routine.steps[player.step.value + 1])
+const step = computed(() => player.steps.value[player.step.value] ?? player.steps.value[0])
+const following = computed(() => player.steps.value[player.step.value + 1])
+const unsaid = computed(() =>
+  player.unsaid.value === null ? undefined : player.steps.value[player.unsaid.value],
+)
 const cue = computed(() => player.cue.value)
 const sideWord = computed(() =>
   sideWords(cue.value.sides, step.value?.figure.view, step.value?.figure.places ?? []),
@@ -46,7 +51,6 @@ const place = ref<HTMLElement | null>(null)
 const ROOMY = 460
 const placeWidth = useWidth(place)
 const roomy = computed(() => placeWidth.value > ROOMY)
-const stepCues = computed(() => props.routine.cues.filter((c) => c.step === player.step.value))
 /** While a hold or a count at one's own pace may be ended by the person, and from when on. */
 const mayEase = computed(
   () =>
@@ -56,6 +60,20 @@ const mayEase = computed(
 const worked = computed(() =>
   cue.value.digits.length ? cue.value.digits : (step.value?.figure.worked ?? []),
 )
+function begin(before: PainForm[] | null) {
+  player.before.value = before
+  void player.start()
+}
+function leaveBecause(why: Shortfall) {
+  player.say(why, player.step.value)
+  finish('LEFT')
+}
+const WHY: readonly Shortfall[] = ['NO_TIME', 'COULD_NOT', 'HURT']
+const shift = (to: Shift) => () => void player.shift(to)
+const say = (place: number) => () => {
+  const why = WHY[place]
+  if (unsaid.value && why) player.say(why)
+}
 function finish(how: SessionForm['state']) {
   player.finish(how)
 }
@@ -64,8 +82,7 @@ watch(player.state, (now) => {
 })
 
 function toggle() {
-  if (player.state.value === 'ready') void player.start()
-  else if (player.state.value === 'running') player.pause()
+  if (player.state.value === 'running') player.pause()
   else player.resume()
 }
 function leave() {
@@ -115,6 +132,13 @@ const KEYS: Readonly<Record<string, () => void>> = {
   h: hurts,
   H: hurts,
   m: player.toggleMute,
+  e: shift('EASIER'),
+  E: shift('EASIER'),
+  r: shift('HARDER'),
+  R: shift('HARDER'),
+  1: say(0),
+  2: say(1),
+  3: say(2),
   v: turn,
   V: turn,
   o: player.eased,
@@ -133,7 +157,7 @@ function key(event: KeyboardEvent) {
   }
   const act = KEYS[event.key]
   if (!act) return
-  if (player.state.value === 'ready' && event.key !== ' ' && event.key !== 'Escape') return
+  if (player.state.value === 'ready' && event.key !== 'Escape') return
   event.preventDefault()
   act()
 }
@@ -162,7 +186,7 @@ useEventListener(document, 'keydown', key)
       <StageReady
         v-if="player.state.value === 'ready'"
         :routine="routine"
-        @start="toggle"
+        @start="begin"
         @leave="leave"
       />
       <template v-else-if="step">
@@ -170,7 +194,7 @@ useEventListener(document, 'keydown', key)
           <FigurePlayer
             v-if="player.state.value === 'paused' && roomy"
             :figure="step.figure"
-            :cues="stepCues"
+            :cues="player.stepCues.value"
             :height="420"
             :label="`${step.title}, slowly`"
           />
@@ -202,7 +226,16 @@ useEventListener(document, 'keydown', key)
           :side-word="sideWord"
           :count="player.count.value"
           :progress="player.progress.value"
-        />
+        >
+          <RungStrip
+            v-if="step.ladder && (step.ladder.easier || step.ladder.harder)"
+            :key="`${player.step.value} ${step.lengthMillis}`"
+            :ladder="step.ladder"
+            :shifted="player.shifted()"
+            @shift="player.shift"
+          />
+        </StageWords>
+        <WhyLess v-if="unsaid" :step-title="unsaid.title" @say="player.say" />
         <StageKeys
           class="keys"
           :running="player.state.value === 'running'"
@@ -220,30 +253,7 @@ useEventListener(document, 'keydown', key)
           @leave="leave"
         />
       </template>
-      <footer>
-        <div class="wide">
-          <RoutineTape
-            :steps="routine.steps"
-            :height="56"
-            ruler
-            patterns="stage"
-            :at="player.position.value"
-          />
-        </div>
-        <div class="narrow">
-          <RoutineTape
-            :steps="routine.steps"
-            :height="36"
-            :letters="false"
-            ruler
-            :numbers="false"
-            patterns="stage-small"
-            :gap="0.5"
-            :stroke-width="1.2"
-            :at="player.position.value"
-          />
-        </div>
-      </footer>
+      <StageTape :steps="player.steps.value" :at="player.position.value" />
     </div>
 
     <HurtsPanel
@@ -255,7 +265,7 @@ useEventListener(document, 'keydown', key)
       @end="end"
       @cancel="nothing"
     />
-    <LeavingPanel v-if="leaving" @stay="stay" @leave="finish('LEFT')" />
+    <LeavingPanel v-if="leaving" @stay="stay" @leave="leaveBecause" />
   </main>
 </template>
 
@@ -283,12 +293,8 @@ useEventListener(document, 'keydown', key)
   display: contents;
 }
 header,
-.keys,
-footer {
+.keys {
   grid-column: 1 / -1;
-}
-footer {
-  grid-row: -2;
 }
 header {
   display: flex;
@@ -303,9 +309,6 @@ header {
   min-height: 0;
   padding: 8px 0 16px;
 }
-.narrow {
-  display: none;
-}
 @media (max-width: 900px) {
   .stage {
     grid-template-columns: minmax(0, 1fr);
@@ -316,12 +319,6 @@ header {
   .title,
   .ends {
     display: none;
-  }
-  .wide {
-    display: none;
-  }
-  .narrow {
-    display: block;
   }
 }
 </style>

@@ -1,14 +1,30 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import type { RoutineView } from '@/api/types'
+import { useEventListener } from '@vueuse/core'
+import { computed, ref } from 'vue'
+import type { PainForm, RoutineView } from '@/api/types'
 import ExerciseFigure from '@/hand/ExerciseFigure.vue'
+import PainPlaces from '@/hand/PainPlaces.vue'
 import SafetyNotes from '@/parts/SafetyNotes.vue'
 import { capital, duration } from '@/parts/words'
 import StageKey from './StageKey.vue'
 
 /** Before the first cue: what to have ready, what to mind, when to stop. */
 const props = defineProps<{ routine: RoutineView }>()
-const emit = defineEmits<{ start: []; leave: [] }>()
+const emit = defineEmits<{ start: [before: PainForm[] | null]; leave: [] }>()
+
+/** What hurts before it; nobody has to say. */
+const before = ref<PainForm[] | null>(null)
+const asking = ref(false)
+function ask() {
+  before.value ??= []
+  asking.value = true
+}
+/** Space starts, unless something is being said or a key has the focus. */
+useEventListener(document, 'keydown', (event) => {
+  if (event.key !== ' ' || asking.value || event.target instanceof HTMLButtonElement) return
+  event.preventDefault()
+  emit('start', before.value)
+})
 
 const step = computed(() => props.routine.steps[0])
 /** What was taken out of a stored routine; a composed one leaves out far too much to name. */
@@ -55,8 +71,25 @@ const forSafety = computed(() => (props.routine.blockId ? [] : props.routine.lef
       <ul>
         <li v-for="rule in routine.safety.stopRules" :key="rule">{{ rule }}</li>
       </ul>
+      <template v-if="routine.asksBefore">
+        <h2>Does anything hurt now?</h2>
+        <p class="side-by-side">
+          <StageKey
+            word="Nothing hurts"
+            :on="before?.length === 0 && !asking"
+            :aria-pressed="before?.length === 0 && !asking"
+            @click="((before = []), (asking = false))"
+          />
+          <StageKey word="Something hurts" :on="asking" :aria-pressed="asking" @click="ask" />
+        </p>
+        <PainPlaces
+          v-if="asking && before"
+          v-model="before"
+          :ending-pain="routine.safety.endingPain"
+        />
+      </template>
       <p class="side-by-side begin">
-        <StageKey class="start" on word="Start" key-name="Space" @click="emit('start')" />
+        <StageKey class="start" on word="Start" key-name="Space" @click="emit('start', before)" />
         <StageKey word="Leave" key-name="Esc" @click="emit('leave')" />
       </p>
     </div>

@@ -73,6 +73,7 @@ const line = computed(() => (props.cue.phase === 'SET_UP' ? props.step.setUp : p
       >
       <template v-else>{{ lastWords }}</template>
     </p>
+    <slot />
   </section>
 </template>
 

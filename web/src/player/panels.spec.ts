@@ -29,6 +29,7 @@ const record = (changes: Partial<SessionForm>): SessionForm => ({
   state: 'DONE',
   steps: [],
   hurts: [],
+  before: null,
   ...changes,
 })
 const stubs = {

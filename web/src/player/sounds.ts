@@ -25,7 +25,13 @@ export class Sounds {
   private planned: OscillatorNode[] = []
   private next = 0
 
-  constructor(private readonly tones: readonly Tone[]) {}
+  constructor(private tones: readonly Tone[]) {}
+
+  /** Other tones from a moment on. */
+  retune(tones: readonly Tone[], millis: number) {
+    this.tones = tones
+    this.seek(millis)
+  }
 
   /** To be called from a touch or a key: browsers allow sound only then. */
   async open() {

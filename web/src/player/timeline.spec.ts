@@ -1,7 +1,26 @@
 import { describe, expect, it } from 'vitest'
-import type { Cue } from '@/api/types'
+import type { Cue, StepView } from '@/api/types'
 import { cueForTests as cue } from './cueForTests'
-import { Coverage, countOf, cueAt, tonesOf } from './timeline'
+import { Coverage, countOf, cueAt, momentIn, tonesOf, withVariant } from './timeline'
+
+const twoSteps = {
+  lengthMillis: 30_000,
+  steps: [{}, {}] as StepView[],
+  cues: [
+    cue({ step: 0, offsetMillis: 0, durationMillis: 10_000 }),
+    cue({ step: 1, offsetMillis: 10_000, durationMillis: 10_000, sides: 'LEFT' }),
+    cue({ step: 1, offsetMillis: 20_000, durationMillis: 10_000, sides: 'RIGHT' }),
+  ],
+}
+const threeSteps = {
+  lengthMillis: 40_000,
+  steps: [
+    { offsetMillis: 0, lengthMillis: 10_000 },
+    { offsetMillis: 10_000, lengthMillis: 20_000 },
+    { offsetMillis: 30_000, lengthMillis: 10_000 },
+  ] as StepView[],
+  cues: [...twoSteps.cues, cue({ step: 2, offsetMillis: 30_000, durationMillis: 10_000 })],
+}
 
 describe('the timeline', () => {
   const cues = [
@@ -54,14 +73,37 @@ describe('the timeline', () => {
   })
 
   it('knows how much of each step was gone through', () => {
-    const coverage = new Coverage([
-      { offsetMillis: 0, lengthMillis: 10_000 },
-      { offsetMillis: 10_000, lengthMillis: 20_000 },
-    ])
-    coverage.add(0, 9_950)
-    coverage.add(12_000, 17_000)
+    const coverage = new Coverage(twoSteps)
+    coverage.add(twoSteps, 0, 9_950)
+    coverage.add(twoSteps, 12_000, 17_000)
     expect([coverage.percent(0), coverage.percent(1)]).toEqual([100, 25])
     coverage.restart(1)
     expect(coverage.percent(1)).toBe(0)
+  })
+
+  it('tells the sides apart', () => {
+    const coverage = new Coverage(twoSteps)
+    coverage.add(twoSteps, 10_000, 22_500)
+    expect([coverage.percent(1, 'LEFT'), coverage.percent(1, 'RIGHT')]).toEqual([100, 25])
+    coverage.add(twoSteps, 0, 5_000)
+    expect([coverage.percent(0, 'LEFT'), coverage.percent(0, 'RIGHT')]).toEqual([50, 50])
+  })
+
+  it('keeps the place when a step is made easier, and moves what follows', () => {
+    const variant = {
+      dose: '8 s',
+      lengthMillis: 16_000,
+      cues: [
+        cue({ step: 1, offsetMillis: 0, durationMillis: 8_000, sides: 'LEFT' }),
+        cue({ step: 1, offsetMillis: 8_000, durationMillis: 8_000, sides: 'RIGHT' }),
+      ],
+    }
+    const shorter = withVariant(threeSteps, 1, variant)
+    expect(shorter.lengthMillis).toBe(threeSteps.lengthMillis - 4_000)
+    expect(shorter.steps[2]?.offsetMillis).toBe(26_000)
+    expect(shorter.cues.map((c) => c.offsetMillis)).toEqual([0, 10_000, 18_000, 26_000])
+    const at = threeSteps.cues[2] as Cue
+    expect(momentIn(shorter, at, 3_000)).toBe(21_000)
+    expect(momentIn(shorter, at, 9_500)).toBe(26_000)
   })
 })

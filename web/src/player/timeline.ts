@@ -1,4 +1,4 @@
-import type { Cue } from '@/api/types'
+import type { Cue, StepVariant, StepView } from '@/api/types'
 
 /** The cue that runs at a moment of the routine; the last one at and after the end. */
 export function cueAt(cues: readonly Cue[], millis: number): number {
@@ -73,32 +73,107 @@ export function countOf(cue: Cue, millis: number): Count {
   return seconds
 }
 
-/** How much of each step was gone through, from the stretches of the routine that were played. */
-export class Coverage {
-  private readonly played: number[]
+/** The steps and cues of a routine as they stand on its clock. */
+export interface Sheet {
+  readonly steps: readonly StepView[]
+  readonly cues: readonly Cue[]
+  readonly lengthMillis: number
+}
 
-  constructor(private readonly steps: readonly { offsetMillis: number; lengthMillis: number }[]) {
-    this.played = steps.map(() => 0)
+/** A sheet with one step at another dose; what follows moves along. */
+export function withVariant(sheet: Sheet, place: number, variant: StepVariant): Sheet {
+  const step = sheet.steps[place]
+  if (!step) return sheet
+  const longer = variant.lengthMillis - step.lengthMillis
+  const steps = sheet.steps.map((one, i) =>
+    i === place
+      ? { ...one, lengthMillis: variant.lengthMillis }
+      : i > place
+        ? { ...one, offsetMillis: one.offsetMillis + longer }
+        : one,
+  )
+  const own = variant.cues.map((cue) => ({
+    ...cue,
+    offsetMillis: cue.offsetMillis + step.offsetMillis,
+  }))
+  const cues = [
+    ...sheet.cues.filter((cue) => cue.step < place),
+    ...own,
+    ...sheet.cues
+      .filter((cue) => cue.step > place)
+      .map((cue) => ({ ...cue, offsetMillis: cue.offsetMillis + longer })),
+  ]
+  return { steps, cues, lengthMillis: sheet.lengthMillis + longer }
+}
+
+/** Where in a changed sheet the person stands who stood at a moment of a cue. */
+export function momentIn(sheet: Sheet, at: Cue, elapsed: number): number {
+  const here = sheet.cues.filter((cue) => cue.step === at.step)
+  const alike = here.filter(
+    (cue) => cue.sides === at.sides && cue.phase === at.phase && cue.unit === at.unit,
+  )
+  const reached = alike.filter(
+    (cue) => cue.set < at.set || (cue.set === at.set && cue.repetition <= at.repetition),
+  )
+  const same = reached[reached.length - 1] ?? alike[0] ?? here[here.length - 1]
+  return same ? same.offsetMillis + Math.min(elapsed, same.durationMillis) : 0
+}
+
+type Hand = 'LEFT' | 'RIGHT'
+interface Gone {
+  all: number
+  LEFT: number
+  RIGHT: number
+}
+const nothing = (): Gone => ({ all: 0, LEFT: 0, RIGHT: 0 })
+
+/** How much of each step was gone through, by side, from the stretches that were played. */
+export class Coverage {
+  private readonly whole: Gone[]
+  private played: Gone[]
+
+  /** What is whole is what was set at first, whatever is made of it on the way. */
+  constructor(sheet: Sheet, played?: readonly Gone[]) {
+    this.whole = sheet.steps.map(nothing)
+    for (const cue of sheet.cues) this.count(this.whole, cue, cue.durationMillis)
+    this.played = played?.map((gone) => ({ ...gone })) ?? sheet.steps.map(nothing)
+  }
+
+  private count(into: Gone[], cue: Cue, millis: number) {
+    const gone = into[cue.step]
+    if (!gone) return
+    gone.all += millis
+    if (cue.sides !== 'RIGHT') gone.LEFT += millis
+    if (cue.sides !== 'LEFT') gone.RIGHT += millis
   }
 
   /** Notes that the routine ran from one moment to another. */
-  add(from: number, to: number) {
-    this.steps.forEach((step, i) => {
-      const a = Math.max(from, step.offsetMillis)
-      const b = Math.min(to, step.offsetMillis + step.lengthMillis)
-      if (b > a) this.played[i] = (this.played[i] ?? 0) + (b - a)
-    })
+  add(sheet: Sheet, from: number, to: number) {
+    for (let i = cueAt(sheet.cues, from); i < sheet.cues.length; i++) {
+      const cue = sheet.cues[i] as Cue
+      if (cue.offsetMillis >= to) return
+      const a = Math.max(from, cue.offsetMillis)
+      const b = Math.min(to, cue.offsetMillis + cue.durationMillis)
+      if (b > a) this.count(this.played, cue, b - a)
+    }
   }
 
   /** Forgets what was played of a step, because it begins again. */
   restart(step: number) {
-    this.played[step] = 0
+    this.played[step] = nothing()
   }
 
-  percent(step: number): number {
-    const length = this.steps[step]?.lengthMillis ?? 1
-    const share = ((this.played[step] ?? 0) / length) * 100
+  percent(step: number, part: Hand | 'all' = 'all'): number {
+    const whole = this.whole[step]?.[part] ?? 0
+    // A side that does nothing here is as far as the step is.
+    if (whole === 0) return part === 'all' ? 0 : this.percent(step)
+    const share = ((this.played[step]?.[part] ?? 0) / whole) * 100
     // The last frame of a step may fall just short of its end.
     return share > 98 ? 100 : Math.round(share)
+  }
+
+  /** What was played, to go on from later. */
+  kept(): Gone[] {
+    return this.played.map((gone) => ({ ...gone }))
   }
 }

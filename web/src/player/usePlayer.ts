@@ -1,20 +1,37 @@
 import { useEventListener, useLocalStorage } from '@vueuse/core'
 import { computed, onScopeDispose, readonly, ref, shallowRef } from 'vue'
-import type { Cue, PainForm, RoutineView, SessionForm, StepForm } from '@/api/types'
+import type {
+  Cue,
+  PainForm,
+  RoutineView,
+  SessionForm,
+  Shift,
+  Shortfall,
+  StepForm,
+  StepView,
+} from '@/api/types'
 import { Sounds } from './sounds'
-import { Coverage, countOf, cueAt, tonesOf } from './timeline'
+import type { Sheet } from './timeline'
+import { Coverage, countOf, cueAt, momentIn, tonesOf, withVariant } from './timeline'
 
 export type PlayerState = 'ready' | 'running' | 'paused' | 'finished'
 
 /** A tick that also runs while the page is hidden, when pictures are not asked for. */
 const TICK = 100
 const JUST_BEGUN = 2_000
+/** What is left with less done than this, per cent, is asked about. */
+const ASKED_ABOUT = 60
 
 /** Runs a routine by itself from start to end and notes what was done of it. */
 export function usePlayer(routine: RoutineView, fromStep = 0) {
-  const cues = routine.cues
-  const sounds = new Sounds(tonesOf(cues, routine.lengthMillis))
-  const coverage = new Coverage(routine.steps)
+  const sheet = shallowRef<Sheet>(routine)
+  const sounds = new Sounds(tonesOf(routine.cues, routine.lengthMillis))
+  const coverage = new Coverage(routine)
+  const shifts = new Map<number, Shift>()
+  const reasons = new Map<number, Shortfall>()
+  /** A step that was left early and of which nobody has said why. */
+  const unsaid = ref<number | null>(null)
+  const before = shallowRef<PainForm[] | null>(null)
   const state = ref<PlayerState>('ready')
   const position = ref(routine.steps[fromStep]?.offsetMillis ?? 0)
   const muted = useLocalStorage('nimblet-muted', false)
@@ -28,25 +45,25 @@ export function usePlayer(routine: RoutineView, fromStep = 0) {
   let timer: ReturnType<typeof setInterval> | undefined
   let wakeLock: WakeLockSentinel | undefined
 
-  const index = computed(() => cueAt(cues, position.value))
-  const cue = computed(() => cues[index.value] as Cue)
+  const index = computed(() => cueAt(sheet.value.cues, position.value))
+  const cue = computed(() => sheet.value.cues[index.value] as Cue)
   const step = computed(() => cue.value.step)
   const progress = computed(() =>
     Math.min(1, Math.max(0, (position.value - cue.value.offsetMillis) / cue.value.durationMillis)),
   )
   const count = computed(() => countOf(cue.value, position.value))
-  const left = computed(() => routine.lengthMillis - position.value)
+  const left = computed(() => sheet.value.lengthMillis - position.value)
 
   function advance() {
     if (state.value !== 'running') return
     const now = sounds.now()
     const passed = Math.max(0, (now - last) * 1000)
     last = now
-    const to = Math.min(routine.lengthMillis, position.value + passed)
-    coverage.add(position.value, to)
+    const to = Math.min(sheet.value.lengthMillis, position.value + passed)
+    coverage.add(sheet.value, position.value, to)
     position.value = to
     sounds.plan(to)
-    if (to >= routine.lengthMillis) finish('DONE')
+    if (to >= sheet.value.lengthMillis) finish('DONE')
   }
   function draw() {
     advance()
@@ -76,7 +93,7 @@ export function usePlayer(routine: RoutineView, fromStep = 0) {
   function stand() {
     clearInterval(timer)
     cancelAnimationFrame(frame)
-    sounds.seek(routine.lengthMillis + 1)
+    sounds.seek(sheet.value.lengthMillis + 1)
   }
   function pause() {
     advance()
@@ -89,14 +106,38 @@ export function usePlayer(routine: RoutineView, fromStep = 0) {
   }
   function seek(millis: number) {
     advance()
-    position.value = Math.min(routine.lengthMillis, millis)
+    position.value = Math.min(sheet.value.lengthMillis, millis)
     last = sounds.now()
     sounds.seek(position.value)
   }
   function next() {
-    const following = routine.steps[step.value + 1]
+    const here = step.value
+    const following = sheet.value.steps[here + 1]
+    advance()
+    if (coverage.percent(here) < ASKED_ABOUT && !hurtSteps.has(here)) unsaid.value = here
     if (following) seek(following.offsetMillis)
     else finish('DONE')
+  }
+  /** Why a step was left early. */
+  function say(why: Shortfall, place = unsaid.value ?? step.value) {
+    reasons.set(place, why)
+    if (unsaid.value === place) unsaid.value = null
+  }
+  /** One rung down or up at once, for the rest of the step; it is remembered. */
+  function shift(to: Shift) {
+    const place = step.value
+    const variant = sheet.value.steps[place]?.ladder?.[to === 'EASIER' ? 'easier' : 'harder']
+    if (!variant || shifts.has(place)) return false
+    advance()
+    const at = cue.value
+    const elapsed = position.value - at.offsetMillis
+    sheet.value = withVariant(sheet.value, place, variant)
+    shifts.set(place, to)
+    position.value = momentIn(sheet.value, at, elapsed)
+    last = sounds.now()
+    sounds.retune(tonesOf(sheet.value.cues, sheet.value.lengthMillis), position.value)
+    if (state.value !== 'running') stand()
+    return true
   }
   /** Ends a hold that the person may end, once its least time is over; nothing else. */
   function eased() {
@@ -104,16 +145,16 @@ export function usePlayer(routine: RoutineView, fromStep = 0) {
     if (!c.easesFromMillis || position.value - c.offsetMillis < c.easesFromMillis) return
     advance()
     const end = c.offsetMillis + c.durationMillis
-    coverage.add(position.value, end)
+    coverage.add(sheet.value, position.value, end)
     seek(end)
   }
   /** To the beginning of this step, or of the one before if this one has only just begun. */
   function back() {
-    const here = routine.steps[step.value]
+    const here = sheet.value.steps[step.value]
     if (!here) return
     const early = position.value - here.offsetMillis < JUST_BEGUN
     const target = early ? Math.max(0, step.value - 1) : step.value
-    const from = routine.steps[target]
+    const from = sheet.value.steps[target]
     if (!from) return
     coverage.restart(step.value)
     coverage.restart(target)
@@ -158,10 +199,22 @@ export function usePlayer(routine: RoutineView, fromStep = 0) {
           plannedMillis: s.lengthMillis,
           donePercent: percent,
           outcome: hurtSteps.has(i) ? 'HURT' : percent >= 100 ? 'DONE' : 'SKIPPED',
+          side: sideOf(i),
+          leftPercent: coverage.percent(i, 'LEFT'),
+          rightPercent: coverage.percent(i, 'RIGHT'),
+          shortfall: reasons.get(i) ?? null,
+          complete: null,
+          shift: shifts.get(i) ?? null,
         }
       }),
       hurts: hurts.value,
+      before: before.value,
     }
+  }
+  /** The one side that did a step, where it was one. */
+  function sideOf(place: number): StepForm['side'] {
+    const sides = new Set(routine.cues.filter((c) => c.step === place).map((c) => c.sides))
+    return sides.size === 1 && !sides.has('BOTH') ? ([...sides][0] as 'LEFT' | 'RIGHT') : null
   }
 
   function visible() {
@@ -180,6 +233,11 @@ export function usePlayer(routine: RoutineView, fromStep = 0) {
     position: readonly(position),
     muted: readonly(muted),
     hurts,
+    before,
+    unsaid,
+    steps: computed<readonly StepView[]>(() => sheet.value.steps),
+    stepCues: computed(() => sheet.value.cues.filter((c) => c.step === step.value)),
+    shifted: () => shifts.get(step.value),
     cue,
     step,
     progress,
@@ -191,6 +249,8 @@ export function usePlayer(routine: RoutineView, fromStep = 0) {
     next,
     back,
     eased,
+    say,
+    shift,
     finish,
     noteHurt,
     toggleMute,

@@ -28,6 +28,18 @@ public enum Kind {
     return word;
   }
 
+  /**
+   * Whether its doses rise as somebody gets better (the table of rungs in the model names no other
+   * kind): heat, mobilising, release and settling stay what they are.
+   */
+  public boolean climbs() {
+    return this == STRETCH
+        || this == ACTIVATE
+        || this == INDEPENDENCE
+        || this == STRENGTHEN
+        || this == BRIDGE;
+  }
+
   /** The identifier used in files and identifiers of groups. */
   public String id() {
     return id;

@@ -137,6 +137,14 @@ public final class HealthRecord {
 
   // ---- pain
 
+  /** What was said about pain from a date on, the oldest first. */
+  public List<PainReading> painReadings(LocalDate since) {
+    return pains.stream()
+        .map(this::reading)
+        .filter(reading -> !reading.date().isBefore(since))
+        .toList();
+  }
+
   /** What was said about pain in the last two weeks, the oldest first. */
   public List<PainReading> painReadings(Instant now) {
     Instant since = now.minus(PAIN_COUNTS_FOR);

@@ -275,12 +275,16 @@ final class LadderFold {
     }
   }
 
-  /** Whether a side would do too much more than the other, if the other goes on as well. */
+  /**
+   * Whether a side would do too much more than the other, if the other goes on as well. One rung
+   * apart is never too much, or neither could ever take a large step.
+   */
   private boolean wouldLeaveBehind(Side side, int rung) {
     Side other = side.other();
     Footing there = footings.get(other);
     boolean both = done.contains(other) && there.state() == State.GOING_ON && bothSidesWork;
     return both
+        && there.rung() < rung - 1
         && ladder.volume(rung) * ProgressRules.WHOLE_PERCENT
             > ladder.volume(there.rung()) * ProgressRules.SIDE_PERCENT;
   }

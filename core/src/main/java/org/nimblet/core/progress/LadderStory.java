@@ -143,6 +143,25 @@ public final class LadderStory {
         && awayOn(side, date).isEmpty();
   }
 
+  /** The sentence of the last decision that changed a dose, with its side if only that one did. */
+  public Optional<String> lastChange() {
+    List<RungDecision> changes = decisions.stream().filter(RungDecision::changesDose).toList();
+    if (changes.isEmpty()) {
+      return Optional.empty();
+    }
+    RungDecision last = changes.get(changes.size() - 1);
+    String sentence = DecisionWords.sentence(last, ladder);
+    boolean both =
+        done.size() == 1
+            || changes.stream()
+                .anyMatch(
+                    other ->
+                        other.side() != last.side()
+                            && other.date().equals(last.date())
+                            && DecisionWords.sentence(other, ladder).equals(sentence));
+    return Optional.of(both ? sentence : DecisionWords.of(last.side()) + sentence);
+  }
+
   /** Whether the rung of a side ever differed from where it began. */
   public boolean hasMoved() {
     return decisions.stream().anyMatch(RungDecision::changesDose);

@@ -90,6 +90,9 @@ final class ToldSessions {
             .computeIfAbsent(side, s -> new ArrayList<>())
             .add(around.began().toLocalDate());
       }
+      if (!exercise.kind().climbs()) {
+        continue;
+      }
       // The same exercise twice in a session is judged by its larger part.
       here.computeIfAbsent(exercise.id(), e -> new EnumMap<>(Side.class))
           .merge(
@@ -123,13 +126,17 @@ final class ToldSessions {
         false);
   }
 
-  /** The worst pain of what an exercise uses while a side acts; unknown if nobody was asked. */
+  /**
+   * The worst pain of what an exercise uses on the side that acts; unknown if nobody was asked.
+   * What hurts in the hand that helps is judged where that hand acts.
+   */
   private static OptionalInt worst(Optional<List<OfPain>> pains, Exercise exercise, Side acting) {
     return pains
         .map(
             all ->
                 OptionalInt.of(
                     all.stream()
+                        .filter(pain -> pain.side() == acting || !pain.region().paired())
                         .filter(
                             pain ->
                                 exercise.uses().of(acting, pain.side(), pain.region()).isPresent())

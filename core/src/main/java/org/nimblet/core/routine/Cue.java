@@ -54,4 +54,29 @@ public record Cue(
   public long endMillis() {
     return offsetMillis + durationMillis;
   }
+
+  /** The same cue of another step, at another time. */
+  public Cue movedTo(int otherStep, long otherOffsetMillis) {
+    return new Cue(
+        otherOffsetMillis,
+        durationMillis,
+        otherStep,
+        phase,
+        sides,
+        digits,
+        unit,
+        repetition,
+        repetitions,
+        set,
+        sets,
+        beat,
+        beats,
+        breath,
+        text,
+        sound,
+        from,
+        to,
+        notes,
+        easesFromMillis);
+  }
 }

@@ -214,7 +214,7 @@ class DemoPast {
               done == all ? SessionEnding.DONE : SessionEnding.LEFT,
               steps(routine, done),
               List.of(),
-              asked.add(day.date()) ? pain(Math.max(0, level - risen(day.date()))) : null);
+              asked.add(day.date()) ? pain(level) : null);
       return new Told(UUID.randomUUID(), form, checkIn(level, done < all));
     }
 
@@ -288,11 +288,6 @@ class DemoPast {
                     level(date.minusDays(1)),
                     Optional.of(story.sensation()))));
       }
-    }
-
-    /** How much more it hurts while it is done than before, as pain rises. */
-    private int risen(LocalDate date) {
-      return Math.max(0, level(date) - level(date.minusDays(WEEK)));
     }
 
     private int level(LocalDate date) {

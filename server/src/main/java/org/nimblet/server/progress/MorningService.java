@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import org.nimblet.core.progress.HealthWord.OfPain;
+import org.nimblet.core.routine.SafetyRules;
 import org.nimblet.core.session.PastSession;
 import org.nimblet.server.client.PersonChanged;
 import org.nimblet.server.health.HealthTrail;
@@ -64,7 +65,8 @@ class MorningService {
             .map(session -> session.purpose().word().toLowerCase(Locale.ROOT))
             .distinct()
             .collect(Collectors.joining(" and ")),
-        worst(person, done));
+        worst(person, done),
+        SafetyRules.ENDING_PAIN);
   }
 
   /** The worst of each place that was told of in or after some sessions. */

@@ -11,6 +11,7 @@ import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
+import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Kind;
 import org.nimblet.core.exercise.Purpose;
@@ -26,7 +27,19 @@ public final class ProgressForms {
   private static final String REASON_RULE = "A reason of 1 to 200 characters.";
 
   /** Everything somebody climbs, what was done last first. */
-  record ProgressView(List<LadderView> ladders, List<DecisionView> decided, List<KeptView> kept) {}
+  record ProgressView(
+      LocalDate since,
+      LocalDate today,
+      List<LadderView> ladders,
+      List<DecisionView> decided,
+      List<KeptView> kept,
+      List<PainCurveView> pains) {}
+
+  /** The worst that a place hurt on each day on which it was spoken of. */
+  record PainCurveView(Side side, Region region, String words, List<PainPoint> points) {}
+
+  /** The worst of a day. */
+  record PainPoint(LocalDate date, int level) {}
 
   /**
    * A ladder and where each side stands.
@@ -145,5 +158,10 @@ public final class ProgressForms {
    * @param yesterday the worst of each place the day before
    */
   record MorningView(
-      LocalDate date, boolean asked, boolean answered, String sessions, List<PainForm> yesterday) {}
+      LocalDate date,
+      boolean asked,
+      boolean answered,
+      String sessions,
+      List<PainForm> yesterday,
+      int endingPain) {}
 }

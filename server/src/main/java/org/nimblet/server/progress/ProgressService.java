@@ -60,9 +60,12 @@ class ProgressService {
   ProgressView view(Person person) {
     LocalDate since = person.today().minusDays(SHOWN_DAYS - 1L);
     return new ProgressView(
+        since,
+        person.today(),
         ProgressViews.ladders(person),
         ProgressViews.changes(person, since),
-        kept(agenda.of(person, since, person.today())));
+        kept(agenda.of(person, since, person.today())),
+        ProgressViews.pains(person, since));
   }
 
   private static List<KeptView> kept(List<Agenda.Day> days) {

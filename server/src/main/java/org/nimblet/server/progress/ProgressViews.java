@@ -7,8 +7,10 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 import java.util.UUID;
 import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.progress.AttentionRules.PainReading;
 import org.nimblet.core.progress.DecisionWords;
 import org.nimblet.core.progress.LadderStory;
 import org.nimblet.core.progress.RungDecision;
@@ -16,6 +18,8 @@ import org.nimblet.server.person.Person;
 import org.nimblet.server.progress.ProgressForms.CurveView;
 import org.nimblet.server.progress.ProgressForms.DecisionView;
 import org.nimblet.server.progress.ProgressForms.LadderView;
+import org.nimblet.server.progress.ProgressForms.PainCurveView;
+import org.nimblet.server.progress.ProgressForms.PainPoint;
 import org.nimblet.server.progress.ProgressForms.RungPoint;
 import org.nimblet.server.progress.ProgressForms.SideView;
 import org.nimblet.server.progress.ProgressForms.StoryView;
@@ -61,6 +65,7 @@ public final class ProgressViews {
     Optional<RungDecision> last =
         story.decisions().stream()
             .filter(decision -> decision.side() == side)
+            .filter(decision -> decision.effect() != RungDecision.Effect.NOTHING)
             .reduce((earlier, later) -> later);
     return new SideView(
         side,
@@ -98,6 +103,34 @@ public final class ProgressViews {
       }
     }
     return new CurveView(side, points);
+  }
+
+  /** How each place hurt since a date, what hurt most first. */
+  static List<PainCurveView> pains(Person person, LocalDate since) {
+    Map<String, List<PainReading>> byPlace = new LinkedHashMap<>();
+    for (PainReading reading : person.told().painReadings(since)) {
+      byPlace
+          .computeIfAbsent(reading.side() + " " + reading.region(), place -> new ArrayList<>())
+          .add(reading);
+    }
+    return byPlace.values().stream()
+        .map(ProgressViews::curve)
+        .filter(curve -> curve.points().stream().anyMatch(point -> point.level() > 0))
+        .sorted(
+            Comparator.comparing(
+                (PainCurveView curve) ->
+                    -curve.points().stream().mapToInt(PainPoint::level).max().orElse(0)))
+        .toList();
+  }
+
+  private static PainCurveView curve(List<PainReading> readings) {
+    Map<LocalDate, Integer> worst = new TreeMap<>();
+    readings.forEach(reading -> worst.merge(reading.date(), reading.level(), Math::max));
+    PainReading first = readings.get(0);
+    List<PainPoint> points = new ArrayList<>();
+    worst.forEach((date, level) -> points.add(new PainPoint(date, level)));
+    return new PainCurveView(
+        first.side(), first.region(), first.side().word() + " " + first.region().word(), points);
   }
 
   /** What was decided since a date and changes a dose or is for the coach, the newest first. */

@@ -12,19 +12,24 @@ import java.util.UUID;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.Kind;
 import org.nimblet.core.exercise.Laterality;
+import org.nimblet.core.exercise.Pace;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.exercise.Thing;
 import org.nimblet.core.exercise.Use;
 import org.nimblet.core.progress.HealthRecord.JointLimit;
+import org.nimblet.core.progress.LadderStory;
 import org.nimblet.core.routine.Circuits;
 import org.nimblet.core.routine.Composition;
 import org.nimblet.core.routine.Cue;
 import org.nimblet.core.routine.CueSheet;
+import org.nimblet.core.routine.CueSheetWriter;
+import org.nimblet.core.routine.OwnLoad;
 import org.nimblet.core.routine.Rejection;
 import org.nimblet.core.routine.SafetyNote;
 import org.nimblet.core.routine.SafetyRules;
 import org.nimblet.core.routine.Sensation;
 import org.nimblet.core.routine.Step;
+import org.nimblet.core.routine.StepLadder;
 import org.nimblet.core.setup.SetUpCheck;
 import org.nimblet.core.setup.SetUpPoint;
 import org.nimblet.server.client.ClientFile;
@@ -59,7 +64,8 @@ public final class RoutineViews {
       List<String> shortPhases,
       String reminder,
       SafetyView safety,
-      List<SafetyNote> notes) {}
+      List<SafetyNote> notes,
+      boolean asksBefore) {}
 
   /** A step with its words, its figure and the reason for it. */
   record StepView(
@@ -82,7 +88,27 @@ public final class RoutineViews {
       List<String> cautions,
       int circuit,
       @Schema(nullable = true) String turn,
-      FigureParts figure) {}
+      FigureParts figure,
+      @Schema(nullable = true) LadderStrip ladder) {}
+
+  /**
+   * Where a step stands on its ladder.
+   *
+   * @param why why it has this dose, as a sentence; empty if it is where it began
+   */
+  record LadderStrip(
+      List<String> rungs,
+      int at,
+      String why,
+      @Schema(nullable = true) StepVariant easier,
+      @Schema(nullable = true) StepVariant harder) {}
+
+  /**
+   * The same step at another dose.
+   *
+   * @param cues as they would be, from the beginning of the step
+   */
+  record StepVariant(String dose, long lengthMillis, List<Cue> cues) {}
 
   /** An exercise that was left out, and why. */
   record LeftOutView(String exerciseId, String title, Kind kind, String reason) {}
@@ -153,7 +179,7 @@ public final class RoutineViews {
         end.atZone(client.zone()).toLocalTime(),
         cueSheet.lengthMillis(),
         haveReady(steps),
-        steps(person, steps, cueSheet, reasons),
+        steps(person, purpose, steps, cueSheet, reasons),
         cueSheet.cues(),
         leftOut,
         shortPhases,
@@ -165,7 +191,8 @@ public final class RoutineViews {
             SafetyRules.ENDING_WITH_PAIN.stream().sorted().toList(),
             SafetyRules.STEP_ENDING_SENSATIONS.stream().sorted().toList(),
             SafetyRules.ADVICE),
-        SafetyNote.of(person.health()));
+        SafetyNote.of(person.health()),
+        person.past().stream().noneMatch(done -> done.date().equals(person.today())));
   }
 
   static LeftOutView leftOut(Rejection rejection) {
@@ -195,7 +222,7 @@ public final class RoutineViews {
   }
 
   private static List<StepView> steps(
-      Person person, List<Step> steps, CueSheet cueSheet, List<String> reasons) {
+      Person person, Purpose purpose, List<Step> steps, CueSheet cueSheet, List<String> reasons) {
     ClientFile client = person.client();
     CoachLibrary library = person.library();
     List<JointLimit> limits = person.told().jointLimits(person.today());
@@ -227,9 +254,50 @@ public final class RoutineViews {
               exercise.cautions(),
               step.circuit(),
               Circuits.label(steps, i).orElse(null),
-              FigureParts.of(step)));
+              FigureParts.of(step),
+              step.circuit() > 0 ? null : ladder(person, purpose, steps, i)));
     }
     return views;
+  }
+
+  private static LadderStrip ladder(Person person, Purpose purpose, List<Step> steps, int place) {
+    ClientFile client = person.client();
+    Step step = steps.get(place);
+    Pace pace = new Pace(client.breathsPerMinute());
+    return StepLadder.of(
+            step,
+            client.method(),
+            OwnLoad.owned(step.exercise(), client.things(), client.weightsGrams()))
+        .map(ladder -> purpose == Purpose.WARM_UP ? ladder.beforePlay(pace) : ladder)
+        .map(
+            ladder ->
+                new LadderStrip(
+                    ladder.rungs(),
+                    ladder.at(),
+                    person
+                        .progress()
+                        .story(step.exercise().id())
+                        .flatMap(LadderStory::lastChange)
+                        .orElse(""),
+                    ladder.easier().map(s -> variant(client, pace, steps, place, s)).orElse(null),
+                    ladder.harder().map(s -> variant(client, pace, steps, place, s)).orElse(null)))
+        .orElse(null);
+  }
+
+  /** A step at another dose, after the one that comes before it anyway. */
+  private static StepVariant variant(
+      ClientFile client, Pace pace, List<Step> steps, int place, Step other) {
+    List<Step> two = place == 0 ? List.of(other) : List.of(steps.get(place - 1), other);
+    CueSheet sheet = CueSheetWriter.write(two, pace, client.notation());
+    int last = two.size() - 1;
+    long start = sheet.stepStarts().get(last);
+    return new StepVariant(
+        other.doseWords(client.method(), client.notation()),
+        sheet.stepMillis(last),
+        sheet.cues().stream()
+            .filter(cue -> cue.step() == last)
+            .map(cue -> cue.movedTo(place, cue.offsetMillis() - start))
+            .toList());
   }
 
   /** As far as it goes: how far the joints go that a step works. */

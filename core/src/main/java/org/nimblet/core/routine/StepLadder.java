@@ -1,0 +1,79 @@
+package org.nimblet.core.routine;
+
+import java.util.List;
+import java.util.Optional;
+import org.nimblet.core.exercise.Dose;
+import org.nimblet.core.exercise.Exercise;
+import org.nimblet.core.exercise.Ladder;
+import org.nimblet.core.exercise.Load;
+import org.nimblet.core.exercise.Method;
+import org.nimblet.core.exercise.Pace;
+
+/**
+ * A step on its ladder: where it stands, and how it would be one rung easier or harder with what is
+ * in the hand.
+ *
+ * @param rungs the words of the rungs, the easiest first
+ * @param at the rung of the step, from 0
+ * @param easier the step one rung down; empty at the bottom, or if something else would have to be
+ *     fetched
+ * @param harder the step one rung up; likewise
+ */
+public record StepLadder(List<String> rungs, int at, Optional<Step> easier, Optional<Step> harder) {
+
+  /** Copies the words. */
+  public StepLadder {
+    rungs = List.copyOf(rungs);
+  }
+
+  /**
+   * The ladder of a step; empty if its exercise has none of that form.
+   *
+   * @param liked the method that the person likes
+   * @param loads the loads that they own for it, the lightest first
+   */
+  public static Optional<StepLadder> of(Step step, Method liked, List<Load> loads) {
+    Exercise exercise = step.exercise();
+    if (!exercise.kind().climbs()) {
+      return Optional.empty();
+    }
+    Method method = exercise.dose(liked).isPresent() ? liked : exercise.usualMethod();
+    Ladder ladder = Ladder.of(exercise, method, loads);
+    Dose dose = step.dose().on(step.firstSide());
+    boolean sameForm = ladder.rungs().get(0).dose().form().getClass() == dose.form().getClass();
+    if (ladder.last() == 0 || !sameForm || ladder.volume(0) == ladder.volume(ladder.last())) {
+      return Optional.empty();
+    }
+    int at = ladder.rungOf(dose);
+    boolean below = !ladder.reaches(dose, 0);
+    return Optional.of(
+        new StepLadder(
+            ladder.rungs().stream().map(Ladder.Rung::words).toList(),
+            at,
+            below ? Optional.empty() : at(ladder, at - 1, step),
+            at(ladder, below ? 0 : at + 1, step)));
+  }
+
+  private static Optional<Step> at(Ladder ladder, int rung, Step step) {
+    if (rung < 0 || rung > ladder.last()) {
+      return Optional.empty();
+    }
+    Dose wanted = ladder.rungs().get(rung).dose();
+    Dose own = step.dose();
+    Dose dose =
+        wanted.laterality() == own.laterality() ? wanted : wanted.withLaterality(own.laterality());
+    boolean sameLoad = dose.load().equals(own.load());
+    return sameLoad && dose.units().equals(own.units()) && !dose.equals(own)
+        ? Optional.of(step.withDose(dose))
+        : Optional.empty();
+  }
+
+  /** The same before play, where no tissue is held longer than is sound there. */
+  public StepLadder beforePlay(Pace pace) {
+    boolean tooLong =
+        harder
+            .filter(step -> step.dose().heldSecondsPerSide(pace) > PurposePlan.HELD_BEFORE_PLAY)
+            .isPresent();
+    return tooLong ? new StepLadder(rungs, at, easier, Optional.empty()) : this;
+  }
+}

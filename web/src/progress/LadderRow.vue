@@ -1,0 +1,74 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { LadderView } from '@/api/types'
+import { capital } from '@/parts/words'
+import KindLetter from '@/tape/KindLetter.vue'
+import RungLine from './RungLine.vue'
+import { standing } from './standing'
+
+/** One ladder in the list: what it is, how it stands, and its rungs. */
+const props = defineProps<{ ladder: LadderView; chosen: boolean }>()
+const emit = defineEmits<{ choose: [] }>()
+
+const state = computed(() => standing(props.ladder))
+</script>
+
+<template>
+  <button
+    type="button"
+    class="ladder"
+    :class="{ chosen }"
+    :aria-expanded="chosen"
+    @click="emit('choose')"
+  >
+    <span class="line-up">
+      <KindLetter :kind="ladder.kind" />
+      <b>{{ ladder.title }}</b>
+      <span class="quiet small dose">{{ ladder.dose }}</span>
+      <span class="push" :class="state.tone">{{ capital(state.words) }}</span>
+    </span>
+    <RungLine :ladder="ladder" />
+  </button>
+</template>
+
+<style scoped>
+.ladder {
+  display: grid;
+  gap: 6px;
+  width: 100%;
+  padding: 10px 8px;
+  border: 0;
+  border-top: 1px solid var(--line);
+  background: transparent;
+  color: var(--ink);
+  text-align: left;
+}
+.ladder.chosen {
+  outline: 2px solid var(--ink);
+  background: var(--surface);
+}
+.dose {
+  min-width: 0;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+.push {
+  flex: none;
+}
+.ready {
+  color: var(--main);
+  font-weight: 600;
+}
+.warn {
+  color: var(--warn);
+  font-weight: 600;
+}
+.stop {
+  color: var(--stop);
+  font-weight: 600;
+}
+.quiet {
+  color: var(--ink-2);
+}
+</style>

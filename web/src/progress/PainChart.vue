@@ -1,0 +1,147 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import type { PainCurveView } from '@/api/types'
+import { useWidth } from '@/parts/useWidth'
+import { capital, dayMonth } from '@/parts/words'
+import { dateScale, stepPath, weeksBetween } from './axis'
+
+/** Pain of the places that hurt most, day by day: left open and dashed, right solid. */
+const props = defineProps<{ curves: readonly PainCurveView[]; from: string; to: string }>()
+
+const REFERRAL = 7
+const GREATEST = 10
+const SHOWN = 3
+const LEFT = 26
+const RIGHT = 20
+const TOP = 8
+const HEIGHT = 176
+const frame = ref<HTMLElement | null>(null)
+const width = useWidth(frame, 560)
+
+const x = computed(() =>
+  dateScale(props.from, props.to, LEFT, Math.max(80, width.value - LEFT - RIGHT)),
+)
+const y = (level: number) => TOP + HEIGHT - (level / GREATEST) * HEIGHT
+const shown = computed(() => props.curves.slice(0, SHOWN))
+const lines = computed(() =>
+  shown.value.map((curve) => {
+    const points = curve.points.map((p) => ({ x: x.value(p.date), y: y(p.level), ...p }))
+    const changes = points.filter((p, i) => i === 0 || p.level !== points[i - 1]?.level)
+    return {
+      curve,
+      points: changes,
+      path: stepPath(changes, x.value(props.to)),
+      last: points.at(-1),
+    }
+  }),
+)
+const told = (curve: PainCurveView) => {
+  const first = curve.points[0]?.level
+  const last = curve.points.at(-1)?.level
+  return first === last ? `${curve.words} ${last}` : `${curve.words} ${first} → ${last}`
+}
+</script>
+
+<template>
+  <section ref="frame" aria-label="Pain">
+    <h2>
+      Pain
+      <span class="quiet small">{{ capital(shown.map(told).join('; ') || 'none told of') }}</span>
+    </h2>
+    <template v-if="shown.length">
+      <svg :width="width" :height="TOP + HEIGHT + 24" aria-hidden="true">
+        <g v-for="level in [0, 2, 4, 6, 8, 10]" :key="level">
+          <line class="grid" :x1="LEFT" :x2="width - RIGHT" :y1="y(level)" :y2="y(level)" />
+          <text class="axis" :x="LEFT - 8" :y="y(level) + 4" text-anchor="end">{{ level }}</text>
+        </g>
+        <line class="stop" :x1="LEFT" :x2="width - RIGHT" :y1="y(REFERRAL)" :y2="y(REFERRAL)" />
+        <text class="stop-words" :x="LEFT + 6" :y="y(REFERRAL) - 5">7: see a clinician</text>
+        <text
+          v-for="week in weeksBetween(from, to)"
+          :key="week"
+          class="axis"
+          :x="x(week)"
+          :y="TOP + HEIGHT + 18"
+        >
+          {{ dayMonth(week) }}
+        </text>
+        <g v-for="line in lines" :key="line.curve.words" :class="line.curve.side.toLowerCase()">
+          <path class="line" :d="line.path" />
+          <circle v-for="p in line.points" :key="p.date" class="dot" :cx="p.x" :cy="p.y" r="4" />
+          <text v-if="line.last" class="end" :x="width - RIGHT + 5" :y="y(line.last.level) + 4">
+            {{ line.last.level }}
+          </text>
+        </g>
+      </svg>
+      <details>
+        <summary>As a table</summary>
+        <table>
+          <thead>
+            <tr>
+              <th>Place</th>
+              <th>From each day on</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr v-for="line in lines" :key="line.curve.words">
+              <th>{{ capital(line.curve.words) }}</th>
+              <td>
+                {{ line.points.map((p) => `${dayMonth(p.date)}: ${p.level}`).join(', ') }}
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      </details>
+    </template>
+    <p v-else class="quiet">Nobody told of pain in these weeks.</p>
+  </section>
+</template>
+
+<style scoped>
+svg {
+  display: block;
+  margin-top: 8px;
+}
+.grid {
+  stroke: var(--line);
+}
+.axis,
+.end {
+  fill: var(--ink-2);
+  font: 400 0.8125rem var(--font);
+}
+.end {
+  fill: var(--ink);
+  font-weight: 700;
+}
+.stop {
+  stroke: var(--stop);
+  stroke-dasharray: 6 4;
+}
+.stop-words {
+  fill: var(--stop);
+  font: 600 0.8125rem var(--font);
+}
+.line {
+  fill: none;
+  stroke: var(--main);
+  stroke-width: 2;
+}
+.left .line {
+  stroke-dasharray: 5 4;
+}
+.dot {
+  fill: var(--main);
+  stroke: var(--main);
+  stroke-width: 1.5;
+}
+.left .dot {
+  fill: var(--ground);
+}
+th,
+td {
+  padding: 2px 12px 2px 0;
+  text-align: left;
+  vertical-align: top;
+}
+</style>
