@@ -168,6 +168,22 @@ export const api = {
         body: form,
       }),
     ),
+  dealWith: (id: string, reason: string, until?: string) =>
+    answer(
+      http.PUT('/api/clients/{clientId}/attention/{reasonId}', {
+        params: {
+          path: { clientId: id, reasonId: reason },
+          query: until === undefined ? {} : { until },
+        },
+      }),
+    ),
+  showAgain: (id: string, reason: string) =>
+    answer(
+      http.DELETE(
+        '/api/clients/{clientId}/attention/{reasonId}',
+        at({ clientId: id, reasonId: reason }),
+      ),
+    ),
   morning: (id: string) =>
     answer(http.GET('/api/clients/{clientId}/morning', at({ clientId: id }))),
   answerMorning: (id: string, pains: readonly PainForm[]) =>

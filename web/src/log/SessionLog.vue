@@ -4,12 +4,12 @@ import { queries } from '@/api/queries'
 import type { LogEntry, MissedEntry } from '@/api/types'
 import { useAsked } from '@/api/useAsked'
 import PageState from '@/parts/PageState.vue'
-import { painTone } from '@/parts/painTone'
 import { shortDate, toMinute } from '@/parts/words'
 import PegIcon from '@/ribbon/PegIcon.vue'
 import RoutineTape from '@/tape/RoutineTape.vue'
-import { hurt, stateWords, tapeOf, worstPain } from './entries'
+import { hurt, stateWords, tapeOf } from './entries'
 import LogDetail from './LogDetail.vue'
+import PainThrice from './PainThrice.vue'
 
 /** What happened, the latest first, with what was missed in its place. */
 const props = defineProps<{ clientId: string }>()
@@ -139,11 +139,7 @@ const firstOfDay = (row: Row, i: number) => i === 0 || filtered.value[i - 1]?.da
                   :stroke-width="1"
                 />
               </span>
-              <span class="disc" :class="painTone(worstPain(row.entry))">
-                <span class="visually-hidden">{{
-                  worstPain(row.entry) === null ? 'no check-in' : 'pain'
-                }}</span>{{ worstPain(row.entry) ?? '' }}
-              </span>
+              <PainThrice :entry="row.entry" />
               <span class="quiet small"
                 >{{ stateWords(row.entry)
                 }}{{ row.entry.effort === null ? '' : `, effort ${row.entry.effort}`
@@ -202,7 +198,7 @@ const firstOfDay = (row: Row, i: number) => i === 0 || filtered.value[i - 1]?.da
 }
 ol li > * {
   display: grid;
-  grid-template-columns: 56px 22px minmax(120px, 1fr) 172px 36px 116px;
+  grid-template-columns: 56px 22px minmax(110px, 1fr) 168px 76px 116px;
   gap: 8px;
   align-items: center;
   width: 100%;
@@ -235,27 +231,6 @@ ol li > .on {
   color: var(--warn);
   font-weight: 600;
 }
-.disc {
-  display: grid;
-  width: 22px;
-  height: 22px;
-  border-radius: 50%;
-  color: var(--on-mark);
-  font: 700 0.8125rem/1 var(--font);
-  place-items: center;
-}
-.disc.none {
-  border: 1.25px dashed var(--edge);
-}
-.disc.mild {
-  background: var(--quiet-mark);
-}
-.disc.felt {
-  background: var(--warn);
-}
-.disc.hot {
-  background: var(--stop);
-}
 @media (max-width: 1000px) {
   .log {
     grid-template-columns: minmax(0, 1fr);
@@ -264,7 +239,7 @@ ol li > .on {
 }
 @media (max-width: 640px) {
   ol li > * {
-    grid-template-columns: 48px 22px 1fr 28px;
+    grid-template-columns: 48px 22px 1fr 76px;
   }
   ol li > * > .tape,
   ol li > * > .quiet {

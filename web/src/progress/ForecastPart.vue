@@ -109,6 +109,9 @@ watch([side, goal, by], () => (often.value = ''))
 .line-up {
   flex-wrap: wrap;
 }
+[type='range'] {
+  accent-color: var(--main);
+}
 select {
   min-height: 36px;
   padding: 0 8px;

@@ -26,7 +26,7 @@ const mark = computed(() => Math.max(3, pitch.value - 3.5))
   <section ref="frame" aria-label="Kept">
     <h2>Kept <span class="quiet small">sessions done, by purpose</span></h2>
     <div v-if="kept.length" class="lanes" :style="{ height: `${TOP + kept.length * LANE}px` }">
-      <svg :width="width" :height="TOP + kept.length * LANE" aria-hidden="true">
+      <svg class="drawn" :width="width" :height="TOP + kept.length * LANE" aria-hidden="true">
         <text
           v-for="week in weeksBetween(from, to)"
           :key="week"
@@ -83,7 +83,7 @@ const mark = computed(() => Math.max(3, pitch.value - 3.5))
   position: relative;
   margin-top: 4px;
 }
-svg {
+.drawn {
   position: absolute;
 }
 ul {

@@ -19,9 +19,12 @@ const story = computed(() =>
 )
 const SHOWN_FIRST = 8
 const all = ref(false)
-const decisions = computed(() =>
-  all.value ? (story.value?.decisions ?? []) : (story.value?.decisions.slice(0, SHOWN_FIRST) ?? []),
+/** What says something first; what set less than the rung, only when everything is asked for. */
+const telling = computed(
+  () =>
+    story.value?.decisions.filter((one) => one.effect !== 'NOTHING').slice(0, SHOWN_FIRST) ?? [],
 )
+const decisions = computed(() => (all.value ? (story.value?.decisions ?? []) : telling.value))
 </script>
 
 <template>

@@ -11,6 +11,10 @@ const props = defineProps<{ ladder: LadderView; chosen: boolean }>()
 const emit = defineEmits<{ choose: [] }>()
 
 const state = computed(() => standing(props.ladder))
+/** Why it stands there, where that is worth a look. */
+const why = computed(() =>
+  state.value.tone === 'quiet' ? '' : (props.ladder.sides.find((s) => s.last)?.last ?? ''),
+)
 </script>
 
 <template>
@@ -28,6 +32,7 @@ const state = computed(() => standing(props.ladder))
       <span class="push" :class="state.tone">{{ capital(state.words) }}</span>
     </span>
     <RungLine :ladder="ladder" />
+    <span v-if="why" class="small why">{{ why }}</span>
   </button>
 </template>
 
@@ -46,6 +51,9 @@ const state = computed(() => standing(props.ladder))
 .ladder.chosen {
   outline: 2px solid var(--ink);
   background: var(--surface);
+}
+.why {
+  color: var(--ink-2);
 }
 .dose {
   min-width: 0;

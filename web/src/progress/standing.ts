@@ -25,6 +25,8 @@ export function standing(ladder: LadderView): Standing {
   const told = of((s) => s.word === 'PIN' || s.word === 'HOLD')
   if (told.length)
     return { words: say(told, told[0]?.word === 'PIN' ? 'pinned' : 'held by you'), tone: 'quiet' }
+  const held = of((s) => s.held)
+  if (held.length) return { words: say(held, 'held'), tone: 'warn' }
   const ready = of((s) => s.ready)
   if (ready.length) return { words: say(ready, 'ready to step up'), tone: 'ready' }
   const side = ladder.sides[0]

@@ -14,6 +14,8 @@ import DayRibbon from '@/ribbon/DayRibbon.vue'
 import PegIcon from '@/ribbon/PegIcon.vue'
 import TimeAxis from '@/ribbon/TimeAxis.vue'
 import NoClientYet from '@/parts/NoClientYet.vue'
+import ComesAndCame from './ComesAndCame.vue'
+import NeedsAWord from './NeedsAWord.vue'
 import RosterPlan from './RosterPlan.vue'
 
 const route = useRoute()
@@ -64,16 +66,8 @@ const sums = computed(() => {
   return `${counted(all, 'session')}, ${done} done, ${missed} missed`
 })
 
-const ORDER = { STOP: 0, WARN: 1, NOTE: 2 }
-const attention = computed(() =>
-  rows.value
-    .flatMap((row) => row.attention.map((reason) => ({ row, reason })))
-    .sort((a, b) => ORDER[a.reason.urgency] - ORDER[b.reason.urgency]),
-)
 const mark = (row: RosterRow): AttentionView['urgency'] | undefined => row.attention[0]?.urgency
 
-const place = (row: RosterRow, reason: AttentionView) =>
-  `/clients/${row.clientId}/${reason.urgency === 'WARN' ? 'log' : 'hands'}`
 const y = (i: number) => FIRST + i * ROW
 const show = (days: number) => {
   if (data.value) void router.push({ query: { date: addDays(data.value.date, days) } })
@@ -160,27 +154,11 @@ const show = (days: number) => {
             >performance
           </li>
         </ul>
+        <ComesAndCame v-if="isToday" :rows="rows" />
       </PageState>
     </section>
     <aside aria-labelledby="needs">
-      <h2 id="needs">
-        Needs a word <span class="quiet count">{{ attention.length }}</span>
-      </h2>
-      <p v-if="data && attention.length === 0" class="quiet">
-        Nobody right now. Pain that goes up, a sign for a clinician and missed sessions appear here.
-      </p>
-      <ol>
-        <li v-for="({ row, reason }, i) in attention" :key="i">
-          <p class="word" :class="reason.urgency.toLowerCase()">
-            <StateMark :state="reason.urgency" />{{ reason.heading
-            }}<span class="push who">{{ row.name }}</span>
-          </p>
-          <p>{{ reason.sentence }}</p>
-          <RouterLink :to="place(row, reason)">{{
-            reason.urgency === 'WARN' ? 'Open the log' : 'Open Hands'
-          }}</RouterLink>
-        </li>
-      </ol>
+      <NeedsAWord v-if="data" :rows="rows" :date="data.date" @changed="reload" />
     </aside>
   </main>
 </template>
@@ -252,41 +230,6 @@ aside {
   padding: 18px 24px 24px 20px;
   border-left: 1px solid var(--line);
   background: var(--surface);
-}
-.count {
-  font-size: 1rem;
-  font-weight: 400;
-}
-aside ol {
-  margin-top: 8px;
-}
-aside ol li {
-  padding: 12px 0;
-  border-top: 1px solid var(--line);
-}
-aside ol a {
-  font-weight: 600;
-}
-.word {
-  display: flex;
-  align-items: center;
-  gap: 8px;
-  margin-bottom: 4px;
-  font-weight: 600;
-}
-.word.stop {
-  color: var(--stop);
-}
-.word.warn {
-  color: var(--warn);
-}
-.word.note {
-  color: var(--main);
-}
-.who {
-  color: var(--ink);
-  font-weight: 400;
-  font-size: 0.8125rem;
 }
 @media (max-width: 1000px) {
   .today {

@@ -259,6 +259,7 @@ class ScopeTest {
     variables.put("exerciseId", exerciseId);
     variables.put("busyTimeId", UUID.randomUUID().toString());
     variables.put("calendarId", UUID.randomUUID().toString());
+    variables.put("reasonId", UUID.randomUUID().toString());
     variables.put("themeId", UUID.randomUUID().toString());
 
     List<Endpoint> all = endpoints(server);

@@ -32,6 +32,17 @@ public enum Purpose {
     };
   }
 
+  /** A routine beside a block: "Warm-up before Practice", "Cool-down after Practice". */
+  public String beside(String block) {
+    String where =
+        switch (this) {
+          case WARM_UP -> " before ";
+          case BREAK -> " in ";
+          default -> " after ";
+        };
+    return word + where + block;
+  }
+
   /** The purpose as a heading. */
   public String word() {
     return word;

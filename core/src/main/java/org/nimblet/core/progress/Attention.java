@@ -1,5 +1,6 @@
 package org.nimblet.core.progress;
 
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import org.nimblet.core.anatomy.Region;
@@ -21,6 +22,20 @@ public sealed interface Attention {
 
   /** What happened, as one or two sentences. */
   String sentence();
+
+  /** Where it is settled. */
+  default Place place() {
+    return Place.HANDS;
+  }
+
+  /** The tab of a client on which something is settled. */
+  enum Place {
+    HANDS,
+    PROGRAMME,
+    WEEK,
+    LOG,
+    PROGRESS
+  }
 
   /** How urgent something is. */
   enum Urgency {
@@ -131,8 +146,172 @@ public sealed interface Attention {
     }
   }
 
+  /** A place hurts on two days running, without rising. */
+  record PainStays(Side side, Region region, int level) implements Attention {
+    @Override
+    public Urgency urgency() {
+      return Urgency.WARN;
+    }
+
+    @Override
+    public String heading() {
+      return "Pain two days running";
+    }
+
+    @Override
+    public String sentence() {
+      return "%s %s, %d of 10.".formatted(capital(side.word()), region.word(), level);
+    }
+  }
+
+  /** Many more hours than usual lie behind. */
+  record HoursJumped(int minutes, int usualMinutes) implements Attention {
+    @Override
+    public Urgency urgency() {
+      return Urgency.WARN;
+    }
+
+    @Override
+    public Place place() {
+      return Place.WEEK;
+    }
+
+    @Override
+    public String heading() {
+      return "A jump in hours";
+    }
+
+    @Override
+    public String sentence() {
+      return "%s h in the last 7 days, usually %s h."
+          .formatted(hours(minutes), hours(usualMinutes));
+    }
+
+    private static String hours(int minutes) {
+      return String.valueOf(Math.round(minutes / 60.0));
+    }
+  }
+
+  /** The programme is to be looked at. */
+  record ReviewDue(long days) implements Attention {
+    @Override
+    public Urgency urgency() {
+      return Urgency.NOTE;
+    }
+
+    @Override
+    public Place place() {
+      return Place.PROGRESS;
+    }
+
+    @Override
+    public String heading() {
+      return "Review due";
+    }
+
+    @Override
+    public String sentence() {
+      return days == 0
+          ? "The programme is to be looked at today."
+          : "The programme was to be looked at %d %s ago."
+              .formatted(days, days == 1 ? "day" : "days");
+    }
+  }
+
+  /** Something has held so often that somebody should look. */
+  record HeldForLong(List<String> exercises) implements Attention {
+    /** Copies the titles. */
+    public HeldForLong {
+      exercises = List.copyOf(exercises);
+    }
+
+    @Override
+    public Urgency urgency() {
+      return Urgency.NOTE;
+    }
+
+    @Override
+    public Place place() {
+      return Place.PROGRESS;
+    }
+
+    @Override
+    public String heading() {
+      return "Held for long";
+    }
+
+    @Override
+    public String sentence() {
+      return named(exercises) + ": no step for six times running.";
+    }
+  }
+
+  /** One more time that goes well, and there is a step. */
+  record ReadyToStepUp(List<String> exercises) implements Attention {
+    /** Copies the titles. */
+    public ReadyToStepUp {
+      exercises = List.copyOf(exercises);
+    }
+
+    @Override
+    public Urgency urgency() {
+      return Urgency.NOTE;
+    }
+
+    @Override
+    public Place place() {
+      return Place.PROGRESS;
+    }
+
+    @Override
+    public String heading() {
+      return "Ready to step up";
+    }
+
+    @Override
+    public String sentence() {
+      return named(exercises) + ".";
+    }
+  }
+
+  /** Nothing is planned. */
+  record NothingPlanned() implements Attention {
+    @Override
+    public Urgency urgency() {
+      return Urgency.NOTE;
+    }
+
+    @Override
+    public Place place() {
+      return Place.PROGRAMME;
+    }
+
+    @Override
+    public String heading() {
+      return "Nothing planned";
+    }
+
+    @Override
+    public String sentence() {
+      return "No programme, and no block in the last 7 days.";
+    }
+  }
+
+  /** The first of some titles, and how many more there are. */
+  private static String named(List<String> titles) {
+    int shown = Math.min(2, titles.size());
+    String first = String.join(", ", titles.subList(0, shown));
+    int more = titles.size() - shown;
+    return more == 0 ? first : "%s and %d more".formatted(first, more);
+  }
+
   /** Several sessions were missed. */
   record Missed(int count, int days) implements Attention {
+    @Override
+    public Place place() {
+      return Place.LOG;
+    }
+
     @Override
     public Urgency urgency() {
       return Urgency.WARN;

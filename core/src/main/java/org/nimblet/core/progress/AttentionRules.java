@@ -1,6 +1,7 @@
 package org.nimblet.core.progress;
 
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -47,8 +48,85 @@ public final class AttentionRules {
   public record PainReading(
       LocalDate date, Side side, Region region, int level, Optional<Sensation> sensation) {}
 
+  /** More than this share of the usual hours is a jump, per cent (common practice, no source). */
+  private static final int JUMP_PERCENT = 130;
+
   /**
-   * The reasons for a word, the most urgent first.
+   * What is known of a person when somebody looks.
+   *
+   * @param today the person's date
+   * @param readings what was said about pain, in any order
+   * @param missedDates the dates of missed sessions
+   * @param health what signs there are and what a clinician keeps out
+   * @param reviewsOn when the programme is to be looked at, if they are on one
+   * @param minutes how long they played or worked in the last days
+   * @param usualMinutes how long they do in a week, as they say
+   * @param stuck exercises that have held for long
+   * @param ready exercises one step before a step
+   * @param planned whether there is a programme, or any block
+   */
+  public record Situation(
+      LocalDate today,
+      List<PainReading> readings,
+      List<LocalDate> missedDates,
+      Health health,
+      Optional<LocalDate> reviewsOn,
+      int minutes,
+      int usualMinutes,
+      List<String> stuck,
+      List<String> ready,
+      boolean planned) {}
+
+  /** Every reason for a word, the most urgent first; of one urgency in the order of the rules. */
+  public static List<Attention> reasons(Situation now) {
+    List<Attention> reasons =
+        new ArrayList<>(reasons(now.today(), now.readings(), now.missedDates(), now.health()));
+    if (reasons.stream().noneMatch(AttentionRules::isOfPain)) {
+      stays(now.today(), now.readings()).ifPresent(reasons::add);
+    }
+    if (now.usualMinutes() > 0 && now.minutes() * 100L > (long) now.usualMinutes() * JUMP_PERCENT) {
+      reasons.add(new Attention.HoursJumped(now.minutes(), now.usualMinutes()));
+    }
+    now.reviewsOn()
+        .filter(on -> !on.isAfter(now.today()))
+        .map(on -> new Attention.ReviewDue(ChronoUnit.DAYS.between(on, now.today())))
+        .ifPresent(reasons::add);
+    if (!now.stuck().isEmpty()) {
+      reasons.add(new Attention.HeldForLong(now.stuck()));
+    }
+    if (!now.ready().isEmpty()) {
+      reasons.add(new Attention.ReadyToStepUp(now.ready()));
+    }
+    if (!now.planned()) {
+      reasons.add(new Attention.NothingPlanned());
+    }
+    reasons.sort(Comparator.comparing(Attention::urgency));
+    return List.copyOf(reasons);
+  }
+
+  private static boolean isOfPain(Attention reason) {
+    return reason instanceof Attention.PainUp || reason instanceof Attention.Alarming;
+  }
+
+  /** The worst pain that a place had on both of the last two days. */
+  private static Optional<Attention> stays(LocalDate today, List<PainReading> readings) {
+    Map<String, Map<LocalDate, PainReading>> byPlace = new TreeMap<>();
+    for (PainReading reading : readings) {
+      if (reading.level() >= NOTABLE_PAIN && reading.date().isAfter(today.minusDays(3))) {
+        byPlace
+            .computeIfAbsent(reading.side() + " " + reading.region(), place -> new TreeMap<>())
+            .merge(reading.date(), reading, (a, b) -> a.level() >= b.level() ? a : b);
+      }
+    }
+    return byPlace.values().stream()
+        .filter(days -> days.size() >= 2)
+        .map(days -> days.values().stream().reduce((a, b) -> b).orElseThrow())
+        .max(Comparator.comparing(PainReading::level))
+        .map(last -> new Attention.PainStays(last.side(), last.region(), last.level()));
+  }
+
+  /**
+   * The reasons for a word that pain, signs and missed sessions give, the most urgent first.
    *
    * @param today the client's date
    * @param readings what was said about pain, in any order

@@ -47,6 +47,11 @@ public sealed interface HealthWord {
           .orElse(level >= SafetyRules.ENDING_PAIN);
     }
 
+    /** Whether it was felt in a session or right after it. */
+    public boolean isOfSession() {
+      return moment == PainMoment.DURING || moment == PainMoment.AFTER;
+    }
+
     boolean isAt(Side otherSide, Region otherRegion) {
       return side == otherSide && region == otherRegion;
     }

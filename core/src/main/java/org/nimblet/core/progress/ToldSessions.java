@@ -52,8 +52,8 @@ final class ToldSessions {
         new Told(
             began,
             Optional.ofNullable(painsBefore.get(began.toLocalDate())),
-            session.checkedIn() || pains.stream().anyMatch(ToldSessions::isOfIt)
-                ? Optional.of(pains.stream().filter(ToldSessions::isOfIt).toList())
+            session.checkedIn() || pains.stream().anyMatch(OfPain::isOfSession)
+                ? Optional.of(pains.stream().filter(OfPain::isOfSession).toList())
                 : Optional.empty(),
             told.morning(began.toLocalDate().plusDays(1)),
             told.stopsIn(session.id()));
@@ -67,10 +67,6 @@ final class ToldSessions {
     here.forEach(
         (exercise, sides) ->
             events.computeIfAbsent(exercise, e -> new ArrayList<>()).addAll(sides.values()));
-  }
-
-  private static boolean isOfIt(OfPain pain) {
-    return pain.moment() == PainMoment.DURING || pain.moment() == PainMoment.AFTER;
   }
 
   private void add(

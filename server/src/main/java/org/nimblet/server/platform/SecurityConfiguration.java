@@ -130,6 +130,7 @@ class SecurityConfiguration {
                         "/api/clients/*/set-up/**",
                         "/api/clients/*/programme/**",
                         "/api/clients/*/progress/*/words",
+                        "/api/clients/*/attention/**",
                         "/api/clients/*/calendars/**",
                         "/api/clients/*/calendars",
                         "/api/clients/*/plan/**",

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -78,23 +79,25 @@ public class Agenda {
 
     /** What a session of it is called where nothing else is seen: "Warm-up before Practice". */
     public String title(PlannedSession session) {
-      String where =
-          switch (session.purpose()) {
-            case WARM_UP -> " before ";
-            case BREAK -> " in ";
-            default -> " after ";
-          };
-      return session.purpose().word()
-          + session
-              .blockId()
-              .flatMap(schedule::block)
-              .map(block -> where + block.title())
-              .orElse("");
+      return session
+          .blockId()
+          .flatMap(schedule::block)
+          .map(block -> session.purpose().beside(block.title()))
+          .orElse(session.purpose().word());
     }
   }
 
   /** Days, first and last included, as what was agreed for them is kept. */
   private record Agreed(LocalDate first, LocalDate last) {}
+
+  /** When the programmes of some people are to be looked at, by the identifiers of the clients. */
+  public Map<UUID, LocalDate> reviews(List<Person> asked) {
+    Map<UUID, LocalDate> reviews = new HashMap<>();
+    programmes
+        .current(asked.stream().map(Person::client).toList())
+        .forEach((id, file) -> file.ifPresent(on -> reviews.put(id, on.reviewsOn())));
+    return reviews;
+  }
 
   /** Some days of one person, first and last included. */
   public List<Day> of(Person person, LocalDate first, LocalDate last) {

@@ -43,6 +43,7 @@ class ProgrammeFiles {
       UUID id,
       Instant madeAt,
       LocalDate startsOn,
+      LocalDate reviewsOn,
       LocalDate endsOn,
       Limits limits,
       List<Obligation> obligations) {
@@ -165,6 +166,7 @@ class ProgrammeFiles {
         programme.id,
         programme.madeAt,
         programme.startsOn,
+        programme.reviewsOn,
         programme.endsOn,
         new Limits(programme.dailySessions, programme.dailyMinutes),
         rows.stream()

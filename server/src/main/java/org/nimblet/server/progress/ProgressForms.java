@@ -73,6 +73,7 @@ public final class ProgressForms {
       boolean paused,
       boolean stopped,
       boolean lowered,
+      boolean held,
       @Schema(nullable = true) Overruling.Word word,
       String last,
       @Schema(nullable = true) LocalDate decidedOn) {}

@@ -77,6 +77,7 @@ public final class ProgressViews {
         story.isPaused(),
         story.isStopped(side),
         story.isLowered(side),
+        last.filter(decision -> decision.effect() == RungDecision.Effect.HELD).isPresent(),
         story.overruled(side).orElse(null),
         last.map(decision -> DecisionWords.sentence(decision, story.ladder())).orElse(""),
         last.map(RungDecision::date).orElse(null));

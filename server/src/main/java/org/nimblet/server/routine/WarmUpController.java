@@ -46,7 +46,7 @@ class WarmUpController {
         new RoutineViews.Occasion(
             Optional.of(block.id()),
             Optional.empty(),
-            composed.purpose().word() + " before " + block.title(),
+            composed.purpose().beside(block.title()),
             block.title(),
             planned.start(),
             person.client().activity(block.activityId())),

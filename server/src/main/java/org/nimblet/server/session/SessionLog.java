@@ -14,6 +14,7 @@ import org.nimblet.core.exercise.Kind;
 import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.progress.HealthRecord;
+import org.nimblet.core.progress.HealthWord.OfPain;
 import org.nimblet.core.progress.PainMoment;
 import org.nimblet.core.routine.Sensation;
 import org.nimblet.core.session.SessionEnding;
@@ -33,7 +34,13 @@ public class SessionLog {
     this.steps = steps;
   }
 
-  /** A session in the log. */
+  /**
+   * A session in the log.
+   *
+   * @param painBefore the worst pain before it; null if nobody was asked
+   * @param painWorst the worst in it and right after it; null if nobody said
+   * @param painMorning the worst on the next morning; null if nobody said
+   */
   public record LogEntry(
       UUID id,
       Purpose purpose,
@@ -46,6 +53,9 @@ public class SessionLog {
       long lastedMillis,
       boolean checkedIn,
       @Schema(nullable = true) Integer effort,
+      @Schema(nullable = true) Integer painBefore,
+      @Schema(nullable = true) Integer painWorst,
+      @Schema(nullable = true) Integer painMorning,
       @Schema(nullable = true) TighterSide tighterSide,
       String words,
       List<LogStep> steps,
@@ -105,6 +115,14 @@ public class SessionLog {
         Duration.between(session.beganAt, session.endedAt).toMillis(),
         session.checkedInAt != null,
         session.effort,
+        session.askedBefore ? worst(told.painsOf(session.id), PainMoment.BEFORE) : null,
+        session.checkedInAt != null
+                || told.painsOf(session.id).stream().anyMatch(OfPain::isOfSession)
+            ? worst(told.painsOf(session.id), PainMoment.DURING, PainMoment.AFTER)
+            : null,
+        told.morning(session.date.plusDays(1))
+            .map(pains -> worst(pains, PainMoment.MORNING))
+            .orElse(null),
         session.tighterSide,
         told.lineAfter(session.id),
         steps.stream()
@@ -132,5 +150,13 @@ public class SessionLog {
                         pain.level(),
                         pain.sensation().orElse(null)))
             .toList());
+  }
+
+  private static int worst(List<OfPain> pains, PainMoment... moments) {
+    return pains.stream()
+        .filter(pain -> List.of(moments).contains(pain.moment()))
+        .mapToInt(OfPain::level)
+        .max()
+        .orElse(0);
   }
 }

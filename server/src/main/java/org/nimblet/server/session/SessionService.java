@@ -134,7 +134,7 @@ public class SessionService {
     session.title =
         routine
             .map(PlayedRoutine::title)
-            .or(() -> block.map(b -> form.purpose().word() + " before " + b.title()))
+            .or(() -> block.map(b -> form.purpose().beside(b.title())))
             .orElse(form.purpose().word());
     session.date = LocalDate.ofInstant(beganAt, client.zone());
     session.beganAt = beganAt;

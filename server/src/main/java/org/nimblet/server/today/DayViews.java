@@ -1,6 +1,8 @@
 package org.nimblet.server.today;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -10,14 +12,20 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.UUID;
+import java.util.function.BiPredicate;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.progress.Attention;
 import org.nimblet.core.progress.AttentionRules;
+import org.nimblet.core.progress.HealthWord.OfPain;
+import org.nimblet.core.progress.LadderStory;
 import org.nimblet.core.routine.SafetyNote;
 import org.nimblet.core.schedule.BlockPart;
 import org.nimblet.core.session.PastSession;
@@ -35,6 +43,9 @@ import org.springframework.stereotype.Component;
 /** Draws days together from blocks, planned warm-ups and what happened. */
 @Component
 class DayViews {
+
+  /** So far back is shown what came in. */
+  private static final Duration CAME_IN = Duration.ofHours(24);
 
   private final Agenda agenda;
 
@@ -118,7 +129,20 @@ class DayViews {
       String label) {}
 
   /** A reason for a word. */
-  record AttentionView(Attention.Urgency urgency, String heading, String sentence) {}
+  record AttentionView(
+      UUID id, Attention.Urgency urgency, String heading, String sentence, Attention.Place place) {
+
+    /** The same reason has the same identifier, so that it can be dealt with. */
+    static AttentionView of(Attention reason) {
+      return of(reason.urgency(), reason.heading(), reason.sentence(), reason.place());
+    }
+
+    static AttentionView of(
+        Attention.Urgency urgency, String heading, String sentence, Attention.Place place) {
+      UUID id = UUID.nameUUIDFromBytes((heading + " " + sentence).getBytes(StandardCharsets.UTF_8));
+      return new AttentionView(id, urgency, heading, sentence, place);
+    }
+  }
 
   /** One day of a person, as it stands now. */
   DayView day(Person person, LocalDate date) {
@@ -136,7 +160,15 @@ class DayViews {
   }
 
   /** One person among all: a day as it stands now, and why a word is needed. */
-  record Glance(ClientFile client, DayView day, List<AttentionView> attention) {}
+  record Glance(
+      ClientFile client, DayView day, List<AttentionView> attention, List<CameView> came) {}
+
+  /**
+   * A session that somebody has done.
+   *
+   * @param words what became of it, with what was said of it
+   */
+  record CameView(Instant at, Purpose purpose, SessionState state, String words) {}
 
   /** People at a glance; the week behind and the shown day are read for all of them at once. */
   List<Glance> glances(List<Person> people, LocalDate shown) {
@@ -150,6 +182,7 @@ class DayViews {
     boolean near = !shown.isBefore(first) && !shown.isAfter(last.plusDays(1));
     Map<UUID, List<Agenda.Day>> week =
         agenda.of(people, first, near && shown.isAfter(last) ? shown : last);
+    Map<UUID, LocalDate> reviews = agenda.reviews(people);
     Map<UUID, List<Agenda.Day>> apart = near ? week : agenda.of(people, shown, shown);
     return people.stream()
         .map(
@@ -161,7 +194,11 @@ class DayViews {
                         .findFirst()
                         .map(day -> view(person, day))
                         .orElseThrow(),
-                    attention(person, week.get(person.id()))))
+                    attention(
+                        person,
+                        week.get(person.id()),
+                        Optional.ofNullable(reviews.get(person.id()))),
+                    came(person)))
         .toList();
   }
 
@@ -184,11 +221,13 @@ class DayViews {
             0,
             List.of()),
         List.of(
-            new AttentionView(
+            AttentionView.of(
                 Attention.Urgency.STOP,
                 "Day cannot be worked out",
                 "Something that is kept of this client does not fit together; what was changed last"
-                    + " is the likeliest. Whoever runs the server finds the cause in its log.")));
+                    + " is the likeliest. Whoever runs the server finds the cause in its log.",
+                Attention.Place.HANDS)),
+        List.of());
   }
 
   private static DayView view(Person person, Agenda.Day day) {
@@ -228,7 +267,8 @@ class DayViews {
         today ? SafetyNote.of(person.health()) : List.of());
   }
 
-  private static List<AttentionView> attention(Person person, List<Agenda.Day> week) {
+  private static List<AttentionView> attention(
+      Person person, List<Agenda.Day> week, Optional<LocalDate> reviewsOn) {
     List<LocalDate> missed =
         week.stream()
             .flatMap(
@@ -237,11 +277,65 @@ class DayViews {
                         .filter(entry -> entry.state() == SessionState.MISSED)
                         .map(entry -> day.date()))
             .toList();
+    List<DayBlock> blocks =
+        week.stream()
+            .filter(day -> !day.date().isAfter(person.today()))
+            .flatMap(day -> day.schedule().blocks().stream())
+            .toList();
+    long minutes =
+        blocks.stream()
+            .mapToLong(block -> Duration.between(block.start(), block.end()).toMinutes())
+            .sum();
     return AttentionRules.reasons(
-            person.today(), person.told().painReadings(person.now()), missed, person.health())
+            new AttentionRules.Situation(
+                person.today(),
+                person.told().painReadings(person.now()),
+                missed,
+                person.health(),
+                reviewsOn,
+                (int) minutes,
+                person.client().activities().stream().mapToInt(a -> a.weeklyMinutes()).sum(),
+                titles(person, (story, side) -> story.isStuck(side)),
+                titles(person, (story, side) -> story.isReadyToStepUp(side, person.today())),
+                reviewsOn.isPresent() || !blocks.isEmpty()))
         .stream()
-        .map(reason -> new AttentionView(reason.urgency(), reason.heading(), reason.sentence()))
+        .map(AttentionView::of)
         .toList();
+  }
+
+  /** The titles of the ladders of which something holds for a side that is done. */
+  private static List<String> titles(Person person, BiPredicate<LadderStory, Side> test) {
+    return person.progress().stories().values().stream()
+        .filter(story -> story.sides().stream().anyMatch(side -> test.test(story, side)))
+        .map(story -> story.exercise().title())
+        .sorted()
+        .toList();
+  }
+
+  /** What somebody has done since yesterday, the latest first. */
+  private static List<CameView> came(Person person) {
+    Instant since = person.now().minus(CAME_IN);
+    return person.past().stream()
+        .filter(session -> session.endedAt().isAfter(since))
+        .map(session -> came(person, session))
+        .toList();
+  }
+
+  private static CameView came(Person person, PastSession session) {
+    SessionState state = SessionState.of(session);
+    OptionalInt worst =
+        person.told().painsOf(session.id()).stream()
+            .filter(OfPain::isOfSession)
+            .mapToInt(OfPain::level)
+            .max();
+    String line = person.told().lineAfter(session.id());
+    String words =
+        session.purpose().word()
+            + " "
+            + state.words()
+            + (worst.isPresent() ? ", pain " + worst.getAsInt() : "")
+            + (line.isEmpty() ? "" : ": \u201c" + line + "\u201d");
+    return new CameView(session.endedAt(), session.purpose(), state, words);
   }
 
   private static int count(List<PegView> pegs, Predicate<SessionState> states) {
