@@ -37,6 +37,7 @@ const shown = ref(false)
             {{ step.dose }}, <span class="mono">{{ duration(step.lengthMillis) }}</span>
           </p>
           <p class="quiet small">{{ step.reason }}</p>
+          <p v-if="step.ladder?.why" class="small">{{ step.ladder.why }}</p>
         </div>
       </li>
     </ol>

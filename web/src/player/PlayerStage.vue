@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import { useEventListener } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
-import type { PainForm, RoutineView, SessionForm, Shift, Shortfall } from '@/api/types'
+import type { PainForm, RoutineView, SessionForm, Shortfall } from '@/api/types'
 import ExerciseFigure from '@/hand/ExerciseFigure.vue'
 import FigurePlayer from '@/hand/FigurePlayer.vue'
 import { motionAt } from '@/hand/motion'
@@ -10,6 +9,7 @@ import { countdown, toMinute } from '@/parts/words'
 import KindPatterns from '@/tape/KindPatterns.vue'
 import HurtsPanel from './HurtsPanel.vue'
 import LeavingPanel from './LeavingPanel.vue'
+import PaceLine from './PaceLine.vue'
 import RungStrip from './RungStrip.vue'
 import StageKeys from './StageKeys.vue'
 import StageReady from './StageReady.vue'
@@ -18,6 +18,7 @@ import StageWords from './StageWords.vue'
 import WhyLess from './WhyLess.vue'
 import { endWords, lastStepWords, sideWords } from './stageWords'
 import { usePlayer } from './usePlayer'
+import { useStageKeys } from './useStageKeys'
 
 /** The dark stage: runs by itself, everything by keys and by touch. */
 const props = withDefaults(defineProps<{ routine: RoutineView; from?: number }>(), {
@@ -54,8 +55,9 @@ const roomy = computed(() => placeWidth.value > ROOMY)
 /** While a hold or a count at one's own pace may be ended by the person, and from when on. */
 const mayEase = computed(
   () =>
-    cue.value.easesFromMillis > 0 &&
-    player.position.value - cue.value.offsetMillis >= cue.value.easesFromMillis,
+    player.ownPace.counting.value ||
+    (cue.value.easesFromMillis > 0 &&
+      player.position.value - cue.value.offsetMillis >= cue.value.easesFromMillis),
 )
 const worked = computed(() =>
   cue.value.digits.length ? cue.value.digits : (step.value?.figure.worked ?? []),
@@ -67,12 +69,6 @@ function begin(before: PainForm[] | null) {
 function leaveBecause(why: Shortfall) {
   player.say(why, player.step.value)
   finish('LEFT')
-}
-const WHY: readonly Shortfall[] = ['NO_TIME', 'COULD_NOT', 'HURT']
-const shift = (to: Shift) => () => void player.shift(to)
-const say = (place: number) => () => {
-  const why = WHY[place]
-  if (unsaid.value && why) player.say(why)
 }
 function finish(how: SessionForm['state']) {
   player.finish(how)
@@ -123,45 +119,10 @@ function stay() {
   player.resume()
 }
 
-const KEYS: Readonly<Record<string, () => void>> = {
-  ' ': toggle,
-  ArrowRight: player.next,
-  PageDown: player.next,
-  ArrowLeft: player.back,
-  PageUp: player.back,
-  h: hurts,
-  H: hurts,
-  m: player.toggleMute,
-  e: shift('EASIER'),
-  E: shift('EASIER'),
-  r: shift('HARDER'),
-  R: shift('HARDER'),
-  1: say(0),
-  2: say(1),
-  3: say(2),
-  v: turn,
-  V: turn,
-  o: player.eased,
-  O: player.eased,
-  M: player.toggleMute,
-  Escape: leave,
-}
-function key(event: KeyboardEvent) {
-  if (event.ctrlKey || event.metaKey || event.altKey) return
-  if (hurting.value || leaving.value) {
-    if (event.key === 'Escape') {
-      if (hurting.value) nothing()
-      else stay()
-    }
-    return
-  }
-  const act = KEYS[event.key]
-  if (!act) return
-  if (player.state.value === 'ready' && event.key !== 'Escape') return
-  event.preventDefault()
-  act()
-}
-useEventListener(document, 'keydown', key)
+useStageKeys(player, { toggle, hurts, turn, leave }, () => {
+  if (hurting.value) return nothing
+  return leaving.value ? stay : null
+})
 </script>
 
 <template>
@@ -235,18 +196,28 @@ useEventListener(document, 'keydown', key)
             @shift="player.shift"
           />
         </StageWords>
-        <WhyLess v-if="unsaid" :step-title="unsaid.title" @say="player.say" />
+        <PaceLine
+          v-if="player.ownPace.counting.value"
+          class="pace"
+          :count="player.ownPace.here.value"
+          :of="cue.repetitions"
+        />
+        <WhyLess v-if="unsaid" class="why" :step-title="unsaid.title" @say="player.say" />
         <StageKeys
           class="keys"
           :running="player.state.value === 'running'"
           :muted="player.muted.value"
           :facing="facing"
           :may-ease="mayEase"
+          :counting="player.ownPace.counting.value"
           :cue="cue"
           @toggle="toggle"
           @back="player.back"
           @next="player.next"
           @eased="player.eased"
+          @count="player.countOne"
+          @not-complete="player.notComplete"
+          @burns="player.ownPace.burns"
           @hurts="hurts"
           @mute="player.toggleMute"
           @turn="turn"
@@ -304,6 +275,17 @@ header {
 .left {
   font-size: 1.25rem;
   line-height: 1.75rem;
+}
+.why {
+  grid-row: 2;
+  grid-column: 1;
+  align-self: end;
+  justify-self: start;
+}
+.pace {
+  grid-row: 2;
+  grid-column: 1 / -1;
+  align-self: end;
 }
 .figure {
   min-height: 0;

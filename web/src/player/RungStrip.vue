@@ -24,7 +24,7 @@ function shown() {
       key-name="E"
       @click="emit('shift', 'EASIER')"
     />
-    <ol aria-label="Rungs">
+    <ol v-if="ladder.rungs.length" aria-label="Rungs">
       <li
         v-for="one in shown()"
         :key="one.rung"
@@ -83,7 +83,7 @@ li {
   background: var(--breath);
 }
 @media (max-width: 900px) {
-  .strip {
+  ol {
     display: none;
   }
 }

@@ -4,12 +4,23 @@ import StageKey from './StageKey.vue'
 import { easedWords } from './stageWords'
 
 /** Everything that can be done while a session runs, by touch as by key. */
-defineProps<{ running: boolean; muted: boolean; facing: boolean; mayEase: boolean; cue: Cue }>()
+defineProps<{
+  running: boolean
+  muted: boolean
+  facing: boolean
+  mayEase: boolean
+  /** A count at one's own pace: the keys are those of counting. */
+  counting: boolean
+  cue: Cue
+}>()
 const emit = defineEmits<{
   toggle: []
   back: []
   next: []
   eased: []
+  count: []
+  notComplete: []
+  burns: []
   hurts: []
   mute: []
   turn: []
@@ -19,11 +30,16 @@ const emit = defineEmits<{
 
 <template>
   <nav class="keys" aria-label="Player">
+    <template v-if="counting && running">
+      <StageKey class="count-one" on word="One" key-name="Space" @click="emit('count')" />
+      <StageKey word="Not complete" key-name="N" @click="emit('notComplete')" />
+      <StageKey word="It burns" key-name="B" @click="emit('burns')" />
+    </template>
     <StageKey
       class="pause"
-      on
+      :on="!counting"
       :word="running ? 'Pause' : 'Go on'"
-      key-name="Space"
+      :key-name="counting && running ? 'P' : 'Space'"
       @click="emit('toggle')"
     />
     <StageKey class="back" word="Back" key-name="←" @click="emit('back')" />
@@ -31,8 +47,8 @@ const emit = defineEmits<{
     <StageKey
       v-if="mayEase"
       class="ease"
-      :word="easedWords(cue.phase)"
-      key-name="O"
+      :word="counting ? 'Enough' : easedWords(cue.phase)"
+      :key-name="counting ? 'Enter' : 'O'"
       @click="emit('eased')"
     />
     <StageKey hurt word="It hurts" key-name="H" @click="emit('hurts')" />

@@ -33,9 +33,14 @@ const forSafety = computed(() => (props.routine.blockId ? [] : props.routine.lef
 
 <template>
   <section class="ready" :class="{ warned: routine.notes.length }">
-    <div class="first">
+    <div class="first" :class="{ asking }">
+      <PainPlaces
+        v-if="asking && before"
+        v-model="before"
+        :ending-pain="routine.safety.endingPain"
+      />
       <ExerciseFigure
-        v-if="step"
+        v-else-if="step"
         :poses="step.figure.poses"
         :view="step.figure.view"
         sides="BOTH"
@@ -82,11 +87,6 @@ const forSafety = computed(() => (props.routine.blockId ? [] : props.routine.lef
           />
           <StageKey word="Something hurts" :on="asking" :aria-pressed="asking" @click="ask" />
         </p>
-        <PainPlaces
-          v-if="asking && before"
-          v-model="before"
-          :ending-pain="routine.safety.endingPain"
-        />
       </template>
       <p class="side-by-side begin">
         <StageKey class="start" on word="Start" key-name="Space" @click="emit('start', before)" />
@@ -108,6 +108,11 @@ const forSafety = computed(() => (props.routine.blockId ? [] : props.routine.lef
 .first {
   height: 420px;
   max-height: 56vh;
+}
+.first.asking {
+  height: auto;
+  max-height: 70vh;
+  overflow-y: auto;
 }
 h1 {
   font-size: 2.25rem;
@@ -137,8 +142,12 @@ ul {
   .first {
     height: 200px;
   }
-  .warned .first {
+  .warned .first:not(.asking) {
     display: none;
+  }
+  .asking.first {
+    height: auto;
+    max-height: none;
   }
   .warned .lead,
   .warned :deep(.notes) {

@@ -34,7 +34,7 @@ const line = computed(() => (props.cue.phase === 'SET_UP' ? props.step.setUp : p
 </script>
 
 <template>
-  <section class="words">
+  <section class="words" :class="{ tight: step.ladder }">
     <p class="kind">
       <KindLetter :kind="step.kind" />
       <span class="quiet large">{{ KINDS[step.kind].word }}, step {{ number }} of {{ total }}</span>
@@ -67,13 +67,13 @@ const line = computed(() => (props.cue.phase === 'SET_UP' ? props.step.setUp : p
       />
       <BeatRow v-else-if="cue.beats > 1" class="extra" :beat="cue.beat" :beats="cue.beats" />
     </div>
+    <slot />
     <p class="quiet next">
       <template v-if="following"
         >Next <b>{{ following.title }}</b>, {{ duration(following.lengthMillis) }}</template
       >
       <template v-else>{{ lastWords }}</template>
     </p>
-    <slot />
   </section>
 </template>
 
@@ -99,6 +99,7 @@ h1 {
   gap: 8px;
 }
 .cue {
+  flex: none;
   min-height: 64px;
   margin-top: 4px;
   font-size: 1.5rem;
@@ -128,6 +129,10 @@ h1 {
 .number {
   font: 700 248px/200px var(--font);
   letter-spacing: -12px;
+}
+.tight .number {
+  font-size: 210px;
+  line-height: 168px;
 }
 .word {
   padding-bottom: 8px;

@@ -23,11 +23,17 @@ const emit = defineEmits<{ say: [why: Shortfall] }>()
 
 <style scoped>
 .why {
+  z-index: 2;
   display: flex;
   flex-wrap: wrap;
   gap: 8px;
   align-items: center;
-  grid-column: 1 / -1;
   margin-bottom: 8px;
+  padding: 8px;
+  border: 1.5px solid var(--edge);
+  background: var(--ground);
+}
+.why span {
+  width: 100%;
 }
 </style>

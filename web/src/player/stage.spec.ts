@@ -82,6 +82,7 @@ describe('the keys of the stage', () => {
         muted: false,
         facing: false,
         mayEase: false,
+        counting: false,
         cue: cueForTests({ phase: 'HOLD' }),
         ...changes,
       },

@@ -158,6 +158,11 @@ export class Coverage {
     }
   }
 
+  /** Takes back some of what was noted of a cue. */
+  takeBack(cue: Cue, millis: number) {
+    this.count(this.played, cue, -millis)
+  }
+
   /** Forgets what was played of a step, because it begins again. */
   restart(step: number) {
     this.played[step] = nothing()

@@ -130,4 +130,78 @@ describe('the player', () => {
       { side: 'LEFT', region: 'RING_FINGER', level: 7, sensation: null },
     ])
   })
+
+  const counted = {
+    ...routine,
+    cues: [{ ...cue(0, 0, 3000), easesFromMillis: 1000, repetitions: 4 }, ...routine.cues.slice(1)],
+  }
+  async function counting() {
+    const player = scope.run(() => usePlayer(counted))
+    if (!player) throw new Error('the scope is open')
+    const begun = player.start()
+    await vi.advanceTimersByTimeAsync(301)
+    await begun
+    return player
+  }
+
+  it('waits for the count at one\u2019s own pace, and goes on with the last one', async () => {
+    const player = await counting()
+    await vi.advanceTimersByTimeAsync(20_000)
+    expect([player.step.value, player.count.value.number]).toEqual([0, '0'])
+    for (let i = 0; i < 3; i++) player.countOne()
+    player.notComplete()
+    expect(player.count.value).toEqual({ number: '2', word: 'of 4' })
+    player.ownPace.burns()
+    player.countOne()
+    player.countOne()
+    expect(player.step.value).toBe(1)
+    const step = player.record().steps[0]
+    expect([step?.donePercent, step?.complete, step?.shortfall]).toEqual([100, 2, null])
+  })
+
+  it('keeps what was counted when it is enough', async () => {
+    const player = await counting()
+    player.countOne()
+    player.eased()
+    expect(player.step.value).toBe(1)
+    const step = player.record().steps[0]
+    expect([step?.donePercent, step?.complete, step?.shortfall]).toEqual([25, 1, 'COULD_NOT'])
+  })
+
+  it('makes a step easier at once, once, and remembers it', async () => {
+    const easier = { dose: '1 s', lengthMillis: 1000, cues: [cue(0, 0, 1000)] }
+    const withLadder = {
+      ...routine,
+      steps: [
+        { ...step('a', 0, 3000), ladder: { rungs: [], at: 0, why: '', easier, harder: null } },
+        ...routine.steps.slice(1),
+      ],
+    }
+    const player = scope.run(() => usePlayer(withLadder))
+    if (!player) throw new Error('the scope is open')
+    const begun = player.start()
+    await vi.advanceTimersByTimeAsync(301)
+    await begun
+    await vi.advanceTimersByTimeAsync(500)
+    expect(player.shift('HARDER')).toBe(false)
+    expect(player.shift('EASIER')).toBe(true)
+    expect(player.shift('EASIER')).toBe(false)
+    await vi.advanceTimersByTimeAsync(700)
+    expect(player.step.value).toBe(1)
+    expect(player.steps.value[1]?.offsetMillis).toBe(1000)
+    const record = player.record().steps[0]
+    expect(record?.shift).toBe('EASIER')
+    expect(record?.donePercent).toBeLessThan(60)
+  })
+
+  it('asks why a step was left early, and keeps the answer', async () => {
+    const player = await started()
+    await vi.advanceTimersByTimeAsync(100)
+    player.next()
+    expect(player.unsaid.value).toBe(0)
+    player.say('NO_TIME')
+    expect(player.unsaid.value).toBeNull()
+    expect(player.record().steps[0]?.shortfall).toBe('NO_TIME')
+    expect(player.record().before).toBeNull()
+  })
 })

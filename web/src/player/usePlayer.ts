@@ -12,6 +12,7 @@ import type {
 } from '@/api/types'
 import { Sounds } from './sounds'
 import type { Sheet } from './timeline'
+import { useOwnPace } from './useOwnPace'
 import { Coverage, countOf, cueAt, momentIn, tonesOf, withVariant } from './timeline'
 
 export type PlayerState = 'ready' | 'running' | 'paused' | 'finished'
@@ -48,10 +49,15 @@ export function usePlayer(routine: RoutineView, fromStep = 0) {
   const index = computed(() => cueAt(sheet.value.cues, position.value))
   const cue = computed(() => sheet.value.cues[index.value] as Cue)
   const step = computed(() => cue.value.step)
+  const ownPace = useOwnPace(cue, () => sounds.now())
   const progress = computed(() =>
     Math.min(1, Math.max(0, (position.value - cue.value.offsetMillis) / cue.value.durationMillis)),
   )
-  const count = computed(() => countOf(cue.value, position.value))
+  const count = computed(() =>
+    ownPace.counting.value
+      ? { number: String(ownPace.done.value), word: `of ${cue.value.repetitions}` }
+      : countOf(cue.value, position.value),
+  )
   const left = computed(() => sheet.value.lengthMillis - position.value)
 
   function advance() {
@@ -59,6 +65,8 @@ export function usePlayer(routine: RoutineView, fromStep = 0) {
     const now = sounds.now()
     const passed = Math.max(0, (now - last) * 1000)
     last = now
+    // What is counted by the person goes on by their count and not by the clock.
+    if (ownPace.counting.value) return
     const to = Math.min(sheet.value.lengthMillis, position.value + passed)
     coverage.add(sheet.value, position.value, to)
     position.value = to
@@ -139,9 +147,45 @@ export function usePlayer(routine: RoutineView, fromStep = 0) {
     if (state.value !== 'running') stand()
     return true
   }
+  /** One more at one's own pace; the last one ends it. */
+  function countOne() {
+    if (state.value !== 'running' || !ownPace.counting.value) return
+    const c = cue.value
+    ownPace.press()
+    const end = c.offsetMillis + c.durationMillis
+    const to = Math.min(
+      end,
+      c.offsetMillis + (c.durationMillis * ownPace.done.value) / c.repetitions,
+    )
+    coverage.add(sheet.value, Math.min(position.value, to), to)
+    if (ownPace.done.value >= c.repetitions) {
+      if (end >= sheet.value.lengthMillis) finish('DONE')
+      else seek(end)
+    } else position.value = to
+  }
+  function notComplete() {
+    if (!ownPace.counting.value || !ownPace.done.value) return
+    const c = cue.value
+    ownPace.notComplete()
+    position.value = c.offsetMillis + (c.durationMillis * ownPace.done.value) / c.repetitions
+    coverage.takeBack(c, c.durationMillis / c.repetitions)
+  }
+  /** Enough of a count: what was done of it is what counts. */
+  function enough() {
+    const c = cue.value
+    const end = c.offsetMillis + c.durationMillis
+    const full = ownPace.done.value >= c.repetitions
+    if (!full) reasons.set(c.step, 'COULD_NOT')
+    if (end >= sheet.value.lengthMillis) finish('DONE')
+    else seek(end)
+  }
   /** Ends a hold that the person may end, once its least time is over; nothing else. */
   function eased() {
     const c = cue.value
+    if (ownPace.counting.value) {
+      enough()
+      return
+    }
     if (!c.easesFromMillis || position.value - c.offsetMillis < c.easesFromMillis) return
     advance()
     const end = c.offsetMillis + c.durationMillis
@@ -203,7 +247,7 @@ export function usePlayer(routine: RoutineView, fromStep = 0) {
           leftPercent: coverage.percent(i, 'LEFT'),
           rightPercent: coverage.percent(i, 'RIGHT'),
           shortfall: reasons.get(i) ?? null,
-          complete: null,
+          complete: ownPace.complete(i),
           shift: shifts.get(i) ?? null,
         }
       }),
@@ -249,6 +293,9 @@ export function usePlayer(routine: RoutineView, fromStep = 0) {
     next,
     back,
     eased,
+    ownPace,
+    countOne,
+    notComplete,
     say,
     shift,
     finish,

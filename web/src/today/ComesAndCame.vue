@@ -2,7 +2,7 @@
 import { useLocalStorage } from '@vueuse/core'
 import { computed, onBeforeUnmount } from 'vue'
 import type { RosterRow } from '@/api/types'
-import { clock, localMoment } from '@/parts/words'
+import { toMinute } from '@/parts/words'
 import { PURPOSES } from '@/parts/labels'
 import PegIcon from '@/ribbon/PegIcon.vue'
 
@@ -31,6 +31,16 @@ const came = computed(() =>
     .sort((a, b) => b.one.at.localeCompare(a.one.at))
     .slice(0, SHOWN),
 )
+/** A moment on the client's own clock: "Fri 21:59". */
+const momentOf = (at: string, timeZone: string) =>
+  new Intl.DateTimeFormat('en-GB', {
+    weekday: 'short',
+    hour: '2-digit',
+    minute: '2-digit',
+    timeZone,
+  })
+    .format(new Date(at))
+    .replace(',', '')
 const looked = useLocalStorage('nimblet-looked', '')
 /** The look before this one: what came since then is new until the page is left. */
 const before = looked.value
@@ -45,7 +55,7 @@ const isNew = (at: string) => before !== '' && at > before
       <p v-if="coming.length === 0" class="quiet">Nothing is planned in them.</p>
       <ol>
         <li v-for="{ row, peg } in coming" :key="`${row.clientId} ${peg.start} ${peg.purpose}`">
-          <span class="mono quiet">{{ clock(peg.startsAt) }}</span>
+          <span class="mono quiet">{{ toMinute(peg.startsAt) }}</span>
           <PegIcon :purpose="peg.purpose" :state="peg.state" />
           <span
             ><RouterLink :to="`/clients/${row.clientId}/week`">{{ row.name }}</RouterLink
@@ -63,7 +73,7 @@ const isNew = (at: string) => before !== '' && at > before
           :key="`${row.clientId} ${one.at}`"
           :class="{ fresh: isNew(one.at) }"
         >
-          <span class="mono quiet">{{ localMoment(one.at) }}</span>
+          <span class="mono quiet">{{ momentOf(one.at, row.day.timeZone) }}</span>
           <PegIcon :purpose="one.purpose" :state="one.state" />
           <span
             ><RouterLink :to="`/clients/${row.clientId}/log`">{{ row.name }}</RouterLink
@@ -81,6 +91,7 @@ const isNew = (at: string) => before !== '' && at > before
   display: grid;
   grid-template-columns: minmax(0, 5fr) minmax(0, 7fr);
   gap: 40px;
+  align-items: start;
   margin-top: 24px;
 }
 h2 {
@@ -89,7 +100,7 @@ h2 {
 }
 li {
   display: grid;
-  grid-template-columns: auto 24px minmax(0, 1fr);
+  grid-template-columns: 80px 24px minmax(0, 1fr);
   gap: 10px;
   align-items: center;
   padding: 5px 0;

@@ -139,7 +139,8 @@ final class Options {
     for (int level : LEVELS) {
       if (level <= USUAL || !fresh) {
         Dose base = level == USUAL ? usual : usual.withException(Optional.empty());
-        doses.putIfAbsent(atLevel(base, level, exercise, dosePlan), level);
+        Dose dose = atLevel(base, level, exercise, dosePlan);
+        doses.putIfAbsent(SideRules.evened(dose, request.facts().pace()), level);
       }
     }
     if (usual.form().isStatic() && usual.exception().isEmpty()) {

@@ -68,6 +68,15 @@ final class SideRules {
     return findings;
   }
 
+  /** A dose of which neither side does too much more: as it is, or what the lesser side does. */
+  static Dose evened(Dose dose, Pace pace) {
+    double left = seconds(dose, Side.LEFT, pace);
+    double right = seconds(dose, Side.RIGHT, pace);
+    return Math.max(left, right) > GREATEST_BIAS * Math.min(left, right)
+        ? dose.on(left < right ? Side.LEFT : Side.RIGHT)
+        : dose;
+  }
+
   private record Sides(List<Integer> steps, double left, double right) {}
 
   /** Seconds of work on each side for every exercise that both sides should do. */
@@ -108,10 +117,11 @@ final class SideRules {
   }
 
   private static double seconds(Step step, Side side, Pace pace) {
-    if (!step.sides().contains(side)) {
-      return 0;
-    }
-    Dose own = step.dose().on(side);
+    return step.sides().contains(side) ? seconds(step.dose(), side, pace) : 0;
+  }
+
+  private static double seconds(Dose dose, Side side, Pace pace) {
+    Dose own = dose.on(side);
     return own.form()
         .repetitionSeconds(pace)
         .multiply(own.repetitions() * own.sets() * own.units().count())

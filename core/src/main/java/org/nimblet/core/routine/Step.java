@@ -154,7 +154,7 @@ public record Step(
     }
     return withDose(
         rung.dose().laterality() == dose.laterality()
-            ? rung.dose()
+            ? SideRules.evened(rung.dose(), Pace.USUAL)
             : rung.dose().withLaterality(dose.laterality()));
   }
 

@@ -13,13 +13,16 @@ import org.nimblet.core.exercise.Pace;
  * A step on its ladder: where it stands, and how it would be one rung easier or harder with what is
  * in the hand.
  *
- * @param rungs the words of the rungs, the easiest first
+ * @param rungs the words of the rungs, the easiest first; none if its dose is no rung
  * @param at the rung of the step, from 0
  * @param easier the step one rung down; empty at the bottom, or if something else would have to be
  *     fetched
  * @param harder the step one rung up; likewise
  */
 public record StepLadder(List<String> rungs, int at, Optional<Step> easier, Optional<Step> harder) {
+
+  /** What is left of a dose that is no rung when it is made easier, per cent (ours). */
+  private static final int LESS_PERCENT = 70;
 
   /** Copies the words. */
   public StepLadder {
@@ -44,14 +47,35 @@ public record StepLadder(List<String> rungs, int at, Optional<Step> easier, Opti
     if (ladder.last() == 0 || !sameForm || ladder.volume(0) == ladder.volume(ladder.last())) {
       return Optional.empty();
     }
-    int at = ladder.rungOf(dose);
-    boolean below = !ladder.reaches(dose, 0);
-    return Optional.of(
-        new StepLadder(
-            ladder.rungs().stream().map(Ladder.Rung::words).toList(),
-            at,
-            below ? Optional.empty() : at(ladder, at - 1, step),
-            at(ladder, below ? 0 : at + 1, step)));
+    for (int rung = 0; rung <= ladder.last(); rung++) {
+      if (isLike(ladder.rungs().get(rung).dose(), dose)) {
+        return Optional.of(
+            new StepLadder(
+                ladder.rungs().stream().map(Ladder.Rung::words).toList(),
+                rung,
+                at(ladder, rung - 1, step),
+                at(ladder, rung + 1, step)));
+      }
+    }
+    return between(step, liked);
+  }
+
+  /** A dose that is no rung, as where time was short: it can be made less, not more. */
+  private static Optional<StepLadder> between(Step step, Method liked) {
+    Dose own = step.dose();
+    Dose.Bounds bounds = step.exercise().planOf(own, liked).bounds();
+    Dose less = own.withException(Optional.empty()).atLevel(LESS_PERCENT, bounds);
+    return less.equals(own)
+        ? Optional.empty()
+        : Optional.of(
+            new StepLadder(List.of(), 0, Optional.of(step.withDose(less)), Optional.empty()));
+  }
+
+  private static boolean isLike(Dose one, Dose other) {
+    return one.form().equals(other.form())
+        && one.repetitions() == other.repetitions()
+        && one.sets() == other.sets()
+        && one.load().equals(other.load());
   }
 
   private static Optional<Step> at(Ladder ladder, int rung, Step step) {

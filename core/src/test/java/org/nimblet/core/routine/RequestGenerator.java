@@ -23,6 +23,8 @@ import org.nimblet.core.exercise.Dose;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
 import org.nimblet.core.exercise.HandRole;
+import org.nimblet.core.exercise.Ladder;
+import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Method;
 import org.nimblet.core.exercise.Pace;
 import org.nimblet.core.exercise.Position;
@@ -136,12 +138,38 @@ public final class RequestGenerator {
                     new Weights.Share(
                         Weights.ofActivity(discipline, working, subset(Digit.class)), 100)))
             .caringFor(purpose, pains, Optional.of(any(Side.class))),
-        new Recent(days, lastDoses, volumes, few(Tissue.class), Set.of()),
+        new Recent(days, lastDoses, volumes, few(Tissue.class), Set.of())
+            .on(rungs(library, facts, days.keySet())),
         new Around(
             random.nextInt(4) == 0,
             random.nextInt(3) == 0 ? OptionalInt.of(random.nextInt(120)) : OptionalInt.empty(),
             random.nextInt(6) == 0),
         List.of());
+  }
+
+  /** Rungs of what was done, the sides apart where they may be. */
+  private Map<String, RungDose> rungs(
+      ExerciseLibrary library, ClientFacts facts, Set<String> done) {
+    Map<String, RungDose> rungs = new HashMap<>();
+    for (Exercise exercise : library.exercises()) {
+      if (!done.contains(exercise.id()) || !exercise.kind().climbs()) {
+        continue;
+      }
+      Method method =
+          exercise.dose(facts.method()).isPresent() ? facts.method() : exercise.usualMethod();
+      Ladder ladder = Ladder.of(exercise, method, OwnLoad.owned(exercise, facts));
+      Dose dose = ladder.rungs().get(random.nextInt(ladder.rungs().size())).dose();
+      Dose other = ladder.rungs().get(random.nextInt(ladder.rungs().size())).dose();
+      if (dose.laterality() == Laterality.EACH && dose.load().equals(other.load())) {
+        dose =
+            dose.withException(
+                Optional.of(
+                    new Dose.SideException(
+                        any(Side.class), other.form(), other.repetitions(), other.sets())));
+      }
+      rungs.put(exercise.id(), new RungDose(method, dose, true, random.nextBoolean()));
+    }
+    return rungs;
   }
 
   private <E extends Enum<E>> E any(Class<E> type) {

@@ -1,0 +1,50 @@
+import { computed, readonly, ref, type Ref } from 'vue'
+import type { Cue } from '@/api/types'
+
+/** What was counted of one cue. */
+export interface Count {
+  /** When each repetition came, in seconds of the player's clock. */
+  readonly times: readonly number[]
+  /** After which repetitions one was not complete. */
+  readonly incomplete: readonly number[]
+  /** After which repetition it burned; null while it does not. */
+  readonly burnsSince: number | null
+}
+const NOTHING: Count = { times: [], incomplete: [], burnsSince: null }
+
+/** Whether a cue is counted by the person. */
+export const isCounted = (cue: Cue): boolean =>
+  cue.easesFromMillis > 0 && cue.phase !== 'HOLD' && cue.repetitions > 1
+
+/** Counting at one's own pace: each press is one, and the clock waits for it. */
+export function useOwnPace(cue: Readonly<Ref<Cue>>, now: () => number) {
+  const counts = ref(new Map<string, Count>())
+  const key = () => `${cue.value.step} ${cue.value.offsetMillis}`
+  const counting = computed(() => isCounted(cue.value))
+  const here = computed<Count>(() => counts.value.get(key()) ?? NOTHING)
+  const done = computed(() => here.value.times.length)
+  const change = (changes: Partial<Count>) => counts.value.set(key(), { ...here.value, ...changes })
+
+  return {
+    counting,
+    here: readonly(here),
+    done,
+    press: () => change({ times: [...here.value.times, now()] }),
+    /** The last one was not complete: it does not count. */
+    notComplete() {
+      if (!done.value) return
+      change({
+        times: here.value.times.slice(0, -1),
+        incomplete: [...here.value.incomplete, done.value - 1],
+      })
+    },
+    burns() {
+      if (here.value.burnsSince === null) change({ burnsSince: done.value })
+    },
+    /** Complete repetitions of a step before it burned; null if none were counted. */
+    complete(step: number): number | null {
+      const all = [...counts.value].filter(([of]) => of.startsWith(`${step} `)).map(([, c]) => c)
+      return all.length ? Math.max(...all.map((c) => c.burnsSince ?? c.times.length)) : null
+    },
+  }
+}

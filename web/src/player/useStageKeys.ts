@@ -1,0 +1,73 @@
+import { useEventListener } from '@vueuse/core'
+import type { Shift, Shortfall } from '@/api/types'
+import type { usePlayer } from './usePlayer'
+
+/** What the stage itself does by key, beside what the player does. */
+interface Acts {
+  readonly toggle: () => void
+  readonly hurts: () => void
+  readonly turn: () => void
+  readonly leave: () => void
+}
+const WHY: readonly Shortfall[] = ['NO_TIME', 'COULD_NOT', 'HURT']
+
+/**
+ * The keys of the stage.
+ *
+ * @param cover what Escape does while something covers the stage; null if nothing does
+ */
+export function useStageKeys(
+  player: ReturnType<typeof usePlayer>,
+  acts: Acts,
+  cover: () => (() => void) | null,
+) {
+  const shift = (to: Shift) => () => void player.shift(to)
+  const say = (place: number) => () => {
+    const why = WHY[place]
+    if (player.unsaid.value !== null && why) player.say(why)
+  }
+  const KEYS: Readonly<Record<string, () => void>> = {
+    ' ': acts.toggle,
+    arrowright: player.next,
+    pagedown: player.next,
+    arrowleft: player.back,
+    pageup: player.back,
+    h: acts.hurts,
+    m: player.toggleMute,
+    e: shift('EASIER'),
+    r: shift('HARDER'),
+    1: say(0),
+    2: say(1),
+    3: say(2),
+    v: acts.turn,
+    o: player.eased,
+    escape: acts.leave,
+  }
+  /** While one counts, the space bar and a pedal are one more. */
+  const COUNTING: Readonly<Record<string, () => void>> = {
+    ' ': player.countOne,
+    pagedown: player.countOne,
+    n: player.notComplete,
+    b: player.ownPace.burns,
+    p: acts.toggle,
+    enter: player.eased,
+  }
+
+  useEventListener(document, 'keydown', (event) => {
+    if (event.ctrlKey || event.metaKey || event.altKey) return
+    const uncover = cover()
+    if (uncover) {
+      if (event.key === 'Escape') uncover()
+      return
+    }
+    const name = event.key.toLowerCase()
+    const counting = player.ownPace.counting.value && player.state.value === 'running'
+    const act = (counting ? COUNTING[name] : undefined) ?? KEYS[name]
+    if (!act) return
+    if (player.state.value === 'ready' && name !== 'escape') return
+    event.preventDefault()
+    // A key that is held down says that it burns from here.
+    if (counting && event.repeat) player.ownPace.burns()
+    else act()
+  })
+}
