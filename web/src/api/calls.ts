@@ -184,6 +184,20 @@ export const api = {
         at({ clientId: id, reasonId: reason }),
       ),
     ),
+  keepSession: (id: string, session: string, body: SessionForm) =>
+    answer(
+      http.PUT('/api/clients/{clientId}/sessions/{sessionId}', {
+        ...at({ clientId: id, sessionId: session }),
+        body,
+      }),
+    ),
+  keepCheckIn: (id: string, session: string, body: CheckInForm) =>
+    answer(
+      http.PUT('/api/clients/{clientId}/sessions/{sessionId}/check-in', {
+        ...at({ clientId: id, sessionId: session }),
+        body,
+      }),
+    ),
   morning: (id: string) =>
     answer(http.GET('/api/clients/{clientId}/morning', at({ clientId: id }))),
   answerMorning: (id: string, pains: readonly PainForm[]) =>

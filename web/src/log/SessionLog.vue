@@ -8,6 +8,7 @@ import { shortDate, toMinute } from '@/parts/words'
 import PegIcon from '@/ribbon/PegIcon.vue'
 import RoutineTape from '@/tape/RoutineTape.vue'
 import { hurt, stateWords, tapeOf } from './entries'
+import LateEntry from './LateEntry.vue'
 import LogDetail from './LogDetail.vue'
 import PainThrice from './PainThrice.vue'
 
@@ -26,6 +27,8 @@ interface Row {
 type Filter = 'all' | 'hurt' | 'left' | 'missed'
 const filter = ref<Filter>('all')
 const chosenId = ref<string | null>(null)
+/** A missed session that is told of later. */
+const late = ref<MissedEntry | null>(null)
 const SHOWN_FIRST = 40
 const shown = ref(SHOWN_FIRST)
 
@@ -117,7 +120,7 @@ const firstOfDay = (row: Row, i: number) => i === 0 || filtered.value[i - 1]?.da
               type="button"
               :aria-pressed="chosen?.id === row.entry.id"
               :class="{ on: chosen?.id === row.entry.id }"
-              @click="chosenId = row.entry.id"
+              @click="((chosenId = row.entry.id), (late = null))"
             >
               <span class="when"
                 ><b v-if="firstOfDay(row, i)">{{ shortDate(row.date) }}</b
@@ -154,6 +157,9 @@ const firstOfDay = (row: Row, i: number) => i === 0 || filtered.value[i - 1]?.da
               <PegIcon v-if="row.missed" :purpose="row.missed.purpose" state="MISSED" />
               <span class="what">{{ row.missed?.title }}</span>
               <span class="missed">missed</span>
+              <button v-if="row.missed" type="button" class="after-all" @click="late = row.missed">
+                Done after all
+              </button>
             </p>
           </li>
         </ol>
@@ -165,7 +171,15 @@ const firstOfDay = (row: Row, i: number) => i === 0 || filtered.value[i - 1]?.da
           >Show more</BButton
         >
       </section>
-      <LogDetail v-if="chosen" :decisions="decidedBy(chosen.id)" :entry="chosen" />
+      <LateEntry
+        v-if="late"
+        :key="late.start"
+        :client-id="clientId"
+        :missed="late"
+        @cancel="late = null"
+        @kept="((late = null), void reload())"
+      />
+      <LogDetail v-else-if="chosen" :decisions="decidedBy(chosen.id)" :entry="chosen" />
     </div>
   </PageState>
 </template>
@@ -226,6 +240,16 @@ ol li > .on {
 }
 .what {
   font-weight: 600;
+}
+.after-all {
+  grid-column: -2 / -1;
+  min-height: 24px;
+  padding: 0;
+  border: 0;
+  background: transparent;
+  color: var(--main);
+  text-align: left;
+  text-decoration: underline;
 }
 .missed {
   color: var(--warn);

@@ -65,6 +65,10 @@ const pain = {
 const missed: MissedEntry = {
   date: '2026-11-26',
   startsAt: '09:20:00',
+  start: '2026-11-26T09:20:00Z',
+  minutes: 12,
+  blockId: null,
+  lineId: 'line',
   purpose: 'STRENGTH',
   title: 'Strength',
 }
@@ -191,5 +195,44 @@ describe('the log', () => {
     const more = wrapper.findAll('button').find((b) => b.text() === 'Show more')
     await more?.trigger('click')
     expect(wrapper.findAll('ol li')).toHaveLength(45)
+  })
+
+  it('takes what was done after all, step by step', async () => {
+    const kept = vi.spyOn(api, 'keepSession').mockResolvedValue(undefined as never)
+    const said = vi.spyOn(api, 'keepCheckIn').mockResolvedValue(undefined as never)
+    vi.spyOn(api, 'playNow').mockResolvedValue({
+      lengthMillis: 120_000,
+      safety: { endingPain: 7 },
+      steps: entry().steps.map((step) => ({ ...step, lengthMillis: step.plannedMillis })),
+    } as never)
+    const wrapper = await open([], [missed])
+    await wrapper.find('.after-all').trigger('click')
+    await flushPromises()
+    expect(wrapper.find('.late').text()).toContain('2 of 2 steps')
+    await wrapper.findAll('.late input[type=checkbox]')[1]?.trigger('change')
+    const choose = (word: string) =>
+      wrapper
+        .findAll('.late [role=radio]')
+        .find((b) => b.text() === word)
+        ?.trigger('click')
+    await choose('no time')
+    await choose('6')
+    await wrapper
+      .findAll('.late button')
+      .find((b) => b.text() === 'Keep')
+      ?.trigger('click')
+    await flushPromises()
+    const form = kept.mock.calls[0]?.[2]
+    expect([form?.state, form?.beganAt, form?.endedAt]).toEqual([
+      'LEFT',
+      '2026-11-26T09:20:00Z',
+      '2026-11-26T09:22:00.000Z',
+    ])
+    expect(form?.steps.map((s) => [s.donePercent, s.shortfall])).toEqual([
+      [100, null],
+      [0, 'NO_TIME'],
+    ])
+    expect(said.mock.calls[0]?.[2]).toMatchObject({ effort: 6, pains: [], words: '' })
+    expect(wrapper.find('.late').exists()).toBe(false)
   })
 })

@@ -194,6 +194,15 @@ describe('the player', () => {
     expect(record?.donePercent).toBeLessThan(60)
   })
 
+  it('names the one side that did a step, and none where both take turns', async () => {
+    const sides = (['ALTERNATING', 'RIGHT', 'BOTH'] as const).map((of, i) => ({
+      ...cue(i, i * 3000, 3000),
+      sides: of,
+    }))
+    const player = scope.run(() => usePlayer({ ...routine, cues: sides }))
+    expect(player?.record().steps.map((one) => one.side)).toEqual([null, 'RIGHT', null])
+  })
+
   it('asks why a step was left early, and keeps the answer', async () => {
     const player = await started()
     await vi.advanceTimersByTimeAsync(100)

@@ -258,7 +258,8 @@ export function usePlayer(routine: RoutineView, fromStep = 0) {
   /** The one side that did a step, where it was one. */
   function sideOf(place: number): StepForm['side'] {
     const sides = new Set(routine.cues.filter((c) => c.step === place).map((c) => c.sides))
-    return sides.size === 1 && !sides.has('BOTH') ? ([...sides][0] as 'LEFT' | 'RIGHT') : null
+    const [only] = sides
+    return sides.size === 1 && (only === 'LEFT' || only === 'RIGHT') ? only : null
   }
 
   function visible() {

@@ -113,6 +113,11 @@ public sealed interface Attention {
   /** Something is kept out of work on a clinician's word. */
   record KeptOut(Exclusion exclusion) implements Attention {
     @Override
+    public Place place() {
+      return exclusion.reason().equals(Progress.PAUSED) ? Place.PROGRESS : Place.HANDS;
+    }
+
+    @Override
     public Urgency urgency() {
       return Urgency.STOP;
     }

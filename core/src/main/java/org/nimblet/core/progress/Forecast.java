@@ -1,6 +1,7 @@
 package org.nimblet.core.progress;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalInt;
 import org.nimblet.core.exercise.Ladder;
@@ -117,7 +118,9 @@ public final class Forecast {
     private final int daysAWeek;
     private final Habit habit;
     private final int[][] left;
+    private final int sinces;
     private double[] now;
+    private double[] next;
 
     Walk(Ladder ladder, boolean daily, int goal, int daysAWeek, Habit habit) {
       this.daily = daily;
@@ -131,11 +134,13 @@ public final class Forecast {
           left[rung][days] = AwayRule.rung(ladder, rung, days, seldom);
         }
       }
-      this.now = new double[goal * STREAKS * SINCE * AWAY];
+      this.sinces = daily ? 1 : SINCE;
+      this.now = new double[goal * STREAKS * sinces * AWAY];
+      this.next = new double[now.length];
     }
 
-    private static int at(int rung, int streak, int since, int away) {
-      return ((rung * STREAKS + streak) * SINCE + since) * AWAY + away;
+    private int at(int rung, int streak, int since, int away) {
+      return ((rung * STREAKS + streak) * sinces + since) * AWAY + away;
     }
 
     Forecast from(Start start) {
@@ -143,7 +148,7 @@ public final class Forecast {
               at(
                   start.rung(),
                   Math.min(start.streak(), STREAKS - 1),
-                  SINCE - 1,
+                  sinces - 1,
                   Math.min(start.daysAway(), AWAY - 1))] =
           1;
       double[] reached = new double[DAYS + 1];
@@ -165,45 +170,43 @@ public final class Forecast {
 
     /** One day; how much of the distribution reaches the goal on it. */
     private double through(double attendance) {
-      double[] next = new double[now.length];
+      Arrays.fill(next, 0);
       double there = 0;
+      int from = 0;
       for (int rung = 0; rung < goal; rung++) {
         for (int streak = 0; streak < STREAKS; streak++) {
-          for (int since = 0; since < SINCE; since++) {
+          for (int since = 0; since < sinces; since++, from += AWAY) {
+            int later = at(rung, streak, Math.min(since + 1, sinces - 1), 0);
             for (int away = 1; away < AWAY; away++) {
-              double share = now[at(rung, streak, since, away)];
+              double share = now[from + away];
               if (share > 0) {
-                int later = Math.min(since + 1, SINCE - 1);
-                next[at(rung, streak, later, Math.min(away + 1, AWAY - 1))] +=
-                    share * (1 - attendance);
-                there += done(next, share * attendance, rung, streak, since, away);
+                next[later + Math.min(away + 1, AWAY - 1)] += share * (1 - attendance);
+                there += done(share * attendance, rung, streak, since, away);
               }
             }
           }
         }
       }
+      double[] spent = now;
       now = next;
+      next = spent;
       return there;
     }
 
-    private double done(double[] next, double share, int rung, int streak, int since, int away) {
+    private double done(double share, int rung, int streak, int since, int away) {
       if (share == 0) {
         return 0;
       }
       int here = left[rung][away];
       boolean lowered = here < rung;
-      int sinceHere = lowered ? 0 : since;
-      int later = Math.min(sinceHere + 1, SINCE - 1);
+      int later = Math.min((lowered ? 0 : since) + 1, sinces - 1);
       next[at(here, 0, later, 1)] += share * (1 - habit.success());
       int well = Math.min((lowered ? 0 : streak) + 1, STREAKS - 1);
-      boolean up =
-          well >= ProgressRules.NEED
-              && !lowered
-              && (daily || sinceHere >= ProgressRules.DAYS_BETWEEN_STEPS);
+      boolean up = well >= ProgressRules.NEED && !lowered && (daily || since >= sinces - 1);
       if (!up) {
         next[at(here, well, later, 1)] += share * habit.success();
       } else if (here + 1 < goal) {
-        next[at(here + 1, 0, 1, 1)] += share * habit.success();
+        next[at(here + 1, 0, Math.min(1, sinces - 1), 1)] += share * habit.success();
       } else {
         return share * habit.success();
       }

@@ -2,9 +2,12 @@ package org.nimblet.core.progress;
 
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.Deque;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
@@ -12,6 +15,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.UUID;
+import java.util.stream.IntStream;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.Ladder;
@@ -29,7 +34,7 @@ final class LadderFold {
   private final Map<Side, WorkedDates> worked;
   private final Set<Side> done = EnumSet.noneOf(Side.class);
   private final Map<Side, Footing> footings = new EnumMap<>(Side.class);
-  private final Map<Side, List<Integer>> painsBefore = new EnumMap<>(Side.class);
+  private final Map<Side, Deque<Integer>> painsBefore = new EnumMap<>(Side.class);
   private final List<RungDecision> decisions = new ArrayList<>();
 
   /**
@@ -49,7 +54,7 @@ final class LadderFold {
     this.bothSidesWork = sides != Laterality.WORKING_SIDE;
     for (Side side : Side.values()) {
       footings.put(side, Footing.on(first));
-      painsBefore.put(side, new ArrayList<>());
+      painsBefore.put(side, new ArrayDeque<>());
     }
   }
 
@@ -71,7 +76,7 @@ final class LadderFold {
     ordered.sort(
         Comparator.comparing(RungEvent::at)
             .thenComparing(RungEvent::side)
-            .thenComparing(event -> event instanceof Evidence e ? e.sessionId().toString() : ""));
+            .thenComparing(LadderFold::session));
     Map<Side, Evidence> waiting = new EnumMap<>(Side.class);
     for (RungEvent event : ordered) {
       if (event instanceof Overruling overruling) {
@@ -86,6 +91,11 @@ final class LadderFold {
         }
       }
     }
+  }
+
+  /** What happened at one moment keeps an order; a word comes before a session. */
+  private static UUID session(RungEvent event) {
+    return event instanceof Evidence one ? one.sessionId() : new UUID(Long.MIN_VALUE, 0);
   }
 
   private void overrule(Overruling said) {
@@ -115,7 +125,7 @@ final class LadderFold {
     Footing footing = footings.get(side);
     Answers answers = answers(evidence, footing);
     RungRule rule = RungRule.of(answers);
-    evidence.before().ifPresent(pain -> painsBefore.get(side).add(pain));
+    evidence.before().ifPresent(pain -> remember(side, pain));
     RungDecision.Judged cause =
         new RungDecision.Judged(evidence.sessionId(), rule, answers, Optional.empty());
     if (footing.state() == State.STOPPED && rule != RungRule.STOP) {
@@ -181,7 +191,7 @@ final class LadderFold {
   }
 
   private Answers answers(Evidence evidence, Footing footing) {
-    List<Integer> said = painsBefore.get(evidence.side());
+    Deque<Integer> said = painsBefore.get(evidence.side());
     return new Answers(
         evidence.sign(),
         evidence.before(),
@@ -228,18 +238,25 @@ final class LadderFold {
   }
 
   /** The median of the last answers about pain before; with few of them this one, or none. */
-  private static int usual(List<Integer> said, OptionalInt before) {
-    List<Integer> all = new ArrayList<>(said);
-    before.ifPresent(all::add);
-    if (all.size() < ProgressRules.LEAST_FOR_USUAL) {
+  private static int usual(Deque<Integer> said, OptionalInt before) {
+    int[] last =
+        IntStream.concat(said.stream().mapToInt(Integer::intValue), before.stream()).toArray();
+    if (last.length < ProgressRules.LEAST_FOR_USUAL) {
       return before.orElse(0);
     }
-    int[] last =
-        all.subList(Math.max(0, all.size() - ProgressRules.USUAL_OF), all.size()).stream()
-            .mapToInt(Integer::intValue)
-            .sorted()
-            .toArray();
-    return last[last.length / 2];
+    int[] latest =
+        Arrays.copyOfRange(last, Math.max(0, last.length - ProgressRules.USUAL_OF), last.length);
+    Arrays.sort(latest);
+    return latest[latest.length / 2];
+  }
+
+  /** Only the last answers say what is usual. */
+  private void remember(Side side, int before) {
+    Deque<Integer> said = painsBefore.get(side);
+    said.addLast(before);
+    if (said.size() > ProgressRules.USUAL_OF) {
+      said.removeFirst();
+    }
   }
 
   private void down(Side side, LocalDate date, RungDecision.Cause cause, Footing footing) {

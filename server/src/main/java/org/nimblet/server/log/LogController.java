@@ -1,6 +1,8 @@
 package org.nimblet.server.log;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
@@ -41,10 +43,18 @@ class LogController {
   /**
    * A session that did not happen.
    *
+   * @param minutes how long it would have been
    * @param title what it was, and around what
    */
   record MissedEntry(
-      LocalDate date, @Schema(type = "string") LocalTime startsAt, Purpose purpose, String title) {}
+      LocalDate date,
+      @Schema(type = "string") LocalTime startsAt,
+      Instant start,
+      int minutes,
+      @Schema(nullable = true) UUID blockId,
+      @Schema(nullable = true) String lineId,
+      Purpose purpose,
+      String title) {}
 
   /** What was decided because of a session; nothing while it is open. */
   record SessionDecisions(UUID sessionId, List<DecisionView> decisions) {}
@@ -78,6 +88,11 @@ class LogController {
     return new MissedEntry(
         day.date(),
         entry.planned().start().atZone(person.client().zone()).toLocalTime().withNano(0),
+        entry.planned().start(),
+        Math.max(
+            1, (int) Duration.between(entry.planned().start(), entry.planned().end()).toMinutes()),
+        entry.planned().blockId().orElse(null),
+        entry.planned().lineId().orElse(null),
         entry.planned().purpose(),
         day.title(entry.planned()));
   }
