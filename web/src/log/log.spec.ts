@@ -148,7 +148,7 @@ describe('the log', () => {
       'Older',
     ])
     expect(wrapper.find('article h2').text()).toBe('Newer')
-    await wrapper.findAll('ol li button')[1]?.trigger('click')
+    await wrapper.findAll('ol li button:not(.after-all)')[1]?.trigger('click')
     expect(wrapper.find('article h2').text()).toBe('Older')
   })
 

@@ -8,6 +8,7 @@ import { useWidth } from '@/parts/useWidth'
 import { countdown, toMinute } from '@/parts/words'
 import KindPatterns from '@/tape/KindPatterns.vue'
 import HurtsPanel from './HurtsPanel.vue'
+import type { KeptRun } from './keptRun'
 import LeavingPanel from './LeavingPanel.vue'
 import PaceLine from './PaceLine.vue'
 import RungStrip from './RungStrip.vue'
@@ -19,14 +20,19 @@ import WhyLess from './WhyLess.vue'
 import { endWords, lastStepWords, sideWords } from './stageWords'
 import { usePlayer } from './usePlayer'
 import { useStageKeys } from './useStageKeys'
+import { useVoice } from './useVoice'
 
 /** The dark stage: runs by itself, everything by keys and by touch. */
-const props = withDefaults(defineProps<{ routine: RoutineView; from?: number }>(), {
-  from: 0,
-})
+const props = withDefaults(
+  defineProps<{ routine: RoutineView; from?: number; kept?: KeptRun | null }>(),
+  {
+    from: 0,
+    kept: null,
+  },
+)
 const emit = defineEmits<{ finished: [record: SessionForm]; left: [] }>()
 
-const player = usePlayer(props.routine, props.from)
+const player = usePlayer(props.routine, props.from, props.kept)
 const hurting = ref(false)
 const leaving = ref(false)
 
@@ -70,6 +76,13 @@ function leaveBecause(why: Shortfall) {
   player.say(why, player.step.value)
   finish('LEFT')
 }
+const voice = useVoice(
+  computed(() => ({
+    running: player.state.value === 'running',
+    title: step.value?.title ?? '',
+    side: sideWord.value,
+  })),
+)
 function finish(how: SessionForm['state']) {
   player.finish(how)
 }
@@ -208,6 +221,7 @@ useStageKeys(player, { toggle, hurts, turn, leave }, () => {
           :running="player.state.value === 'running'"
           :muted="player.muted.value"
           :facing="facing"
+          :speaks="voice.isThere() ? voice.speaks.value : null"
           :may-ease="mayEase"
           :counting="player.ownPace.counting.value"
           :cue="cue"
@@ -220,6 +234,7 @@ useStageKeys(player, { toggle, hurts, turn, leave }, () => {
           @burns="player.ownPace.burns"
           @hurts="hurts"
           @mute="player.toggleMute"
+          @voice="voice.toggle"
           @turn="turn"
           @leave="leave"
         />

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, shallowRef } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/api/calls'
 import { ServerProblem } from '@/api/client'
@@ -10,7 +10,9 @@ import { useAsked } from '@/api/useAsked'
 import AwayStrip from '@/parts/AwayStrip.vue'
 import PageState from '@/parts/PageState.vue'
 import { account } from '@/stores/account'
+import { countdown, duration } from '@/parts/words'
 import CheckIn from './CheckIn.vue'
+import { forgetRun, keptRun, type KeptRun } from './keptRun'
 import PlayerStage from './PlayerStage.vue'
 
 /** Loads a routine, plays it, and keeps what happened: the session first, then the check-in. */
@@ -46,6 +48,15 @@ async function asked(): Promise<{ reason: string; routine: RoutineView | null }>
     ? { reason: '', routine }
     : { reason: routine.leftOut.map((out) => out.reason).join(' '), routine: null }
 }
+/** A session at this address that was cut off by a reload or a closed lid. */
+const kept = keptRun(location.pathname + location.search)
+const anew = ref(false)
+const goingOn = shallowRef<KeptRun | null>(null)
+function beginAnew() {
+  forgetRun()
+  anew.value = true
+}
+const played = computed(() => goingOn.value?.routine ?? data.value?.routine)
 const record = shallowRef<SessionForm | null>(null)
 // Made before anything is sent, so that whatever is sent twice is stored once.
 const sessionId = crypto.randomUUID()
@@ -58,7 +69,7 @@ async function finished(happened: SessionForm) {
   await outbox.put(
     api.sessionPath(props.clientId, sessionId),
     happened,
-    data.value?.routine?.title ?? 'Session',
+    played.value?.title ?? 'Session',
   )
 }
 async function keep(checkIn: CheckInForm) {
@@ -68,10 +79,27 @@ async function keep(checkIn: CheckInForm) {
 </script>
 
 <template>
-  <template v-if="record && data?.routine">
+  <template v-if="record && played">
     <AwayStrip />
-    <CheckIn :routine="data.routine" :record="record" :coach-name="coachName" @keep="keep" />
+    <CheckIn :routine="played" :record="record" :coach-name="coachName" @keep="keep" />
   </template>
+  <PlayerStage
+    v-else-if="goingOn"
+    :routine="goingOn.routine"
+    :kept="goingOn"
+    @finished="finished"
+    @left="router.push(home())"
+  />
+  <main v-else-if="kept && !anew" id="main" class="page going-on">
+    <h1>{{ kept.routine.title }} was not over</h1>
+    <p class="large">
+      It stands at {{ countdown(kept.position) }} of {{ duration(kept.routine.lengthMillis) }}.
+    </p>
+    <p class="side-by-side">
+      <BButton variant="primary" size="lg" @click="goingOn = kept">Go on there</BButton>
+      <BButton variant="outline-secondary" size="lg" @click="beginAnew">Begin anew</BButton>
+    </p>
+  </main>
   <PlayerStage
     v-else-if="data?.routine"
     :routine="data.routine"

@@ -8,6 +8,8 @@ defineProps<{
   running: boolean
   muted: boolean
   facing: boolean
+  /** Whether cues are said aloud; null where the device has no voice of its own. */
+  speaks: boolean | null
   mayEase: boolean
   /** A count at one's own pace: the keys are those of counting. */
   counting: boolean
@@ -23,6 +25,7 @@ const emit = defineEmits<{
   burns: []
   hurts: []
   mute: []
+  voice: []
   turn: []
   leave: []
 }>()
@@ -53,6 +56,12 @@ const emit = defineEmits<{
     />
     <StageKey hurt word="It hurts" key-name="H" @click="emit('hurts')" />
     <span class="gap" />
+    <StageKey
+      v-if="speaks !== null"
+      :word="speaks ? 'Voice off' : 'Voice'"
+      :aria-pressed="speaks"
+      @click="emit('voice')"
+    />
     <StageKey :word="muted ? 'Sound' : 'Mute'" key-name="M" @click="emit('mute')" />
     <StageKey
       class="turn"

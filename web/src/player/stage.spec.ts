@@ -83,6 +83,7 @@ describe('the keys of the stage', () => {
         facing: false,
         mayEase: false,
         counting: false,
+        speaks: null,
         cue: cueForTests({ phase: 'HOLD' }),
         ...changes,
       },

@@ -120,7 +120,7 @@ export function momentIn(sheet: Sheet, at: Cue, elapsed: number): number {
 }
 
 type Hand = 'LEFT' | 'RIGHT'
-interface Gone {
+export interface Gone {
   all: number
   LEFT: number
   RIGHT: number

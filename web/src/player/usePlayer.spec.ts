@@ -2,6 +2,7 @@ import { effectScope } from 'vue'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { RoutineView, StepView } from '@/api/types'
 import { cueForTests } from './cueForTests'
+import { keptRun } from './keptRun'
 import { usePlayer } from './usePlayer'
 
 const cue = (step: number, offsetMillis: number, durationMillis: number) =>
@@ -212,5 +213,30 @@ describe('the player', () => {
     expect(player.unsaid.value).toBeNull()
     expect(player.record().steps[0]?.shortfall).toBe('NO_TIME')
     expect(player.record().before).toBeNull()
+  })
+
+  it('goes on after a reload where it stood, with what was done and said', async () => {
+    const player = await started()
+    await vi.advanceTimersByTimeAsync(100)
+    player.next()
+    player.say('NO_TIME')
+    player.noteHurt({ side: 'LEFT', region: 'PALM', level: 2, sensation: null })
+    await vi.advanceTimersByTimeAsync(2950)
+    window.dispatchEvent(new Event('pagehide'))
+    const place = player.position.value
+    const kept = keptRun(location.pathname + location.search)
+    expect(kept?.position).toBe(place)
+    expect(keptRun('/elsewhere')).toBeNull()
+    expect(keptRun(location.pathname + location.search, Date.now() + 31 * 60_000)).toBeNull()
+    const again = scope.run(() => usePlayer(routine, 0, kept))
+    if (!again) throw new Error('the scope is open')
+    expect(again.position.value).toBe(place)
+    const record = again.record()
+    expect(record.steps[0]?.shortfall).toBe('NO_TIME')
+    expect(record.steps[1]?.donePercent).toBeGreaterThan(90)
+    expect(record.hurts).toHaveLength(1)
+    expect(record.beganAt).toBe(player.record().beganAt)
+    again.finish('LEFT')
+    expect(keptRun(location.pathname + location.search)).toBeNull()
   })
 })

@@ -1,4 +1,4 @@
-import { useEventListener, useLocalStorage } from '@vueuse/core'
+import { useEventListener, useIntervalFn, useLocalStorage } from '@vueuse/core'
 import { computed, onScopeDispose, readonly, ref, shallowRef } from 'vue'
 import type {
   Cue,
@@ -10,6 +10,7 @@ import type {
   StepForm,
   StepView,
 } from '@/api/types'
+import { forgetRun, keepRun, type KeptRun } from './keptRun'
 import { Sounds } from './sounds'
 import type { Sheet } from './timeline'
 import { useOwnPace } from './useOwnPace'
@@ -20,25 +21,32 @@ export type PlayerState = 'ready' | 'running' | 'paused' | 'finished'
 /** A tick that also runs while the page is hidden, when pictures are not asked for. */
 const TICK = 100
 const JUST_BEGUN = 2_000
+/** How often the place is kept on the device. */
+const KEPT_EVERY = 3_000
 /** What is left with less done than this, per cent, is asked about. */
 const ASKED_ABOUT = 60
 
 /** Runs a routine by itself from start to end and notes what was done of it. */
-export function usePlayer(routine: RoutineView, fromStep = 0) {
-  const sheet = shallowRef<Sheet>(routine)
-  const sounds = new Sounds(tonesOf(routine.cues, routine.lengthMillis))
-  const coverage = new Coverage(routine)
-  const shifts = new Map<number, Shift>()
-  const reasons = new Map<number, Shortfall>()
+export function usePlayer(routine: RoutineView, fromStep = 0, kept: KeptRun | null = null) {
+  const shifts = new Map<number, Shift>(kept?.shifts)
+  const sheet = shallowRef<Sheet>(
+    [...shifts].reduce<Sheet>((changed, [place, to]) => {
+      const variant = changed.steps[place]?.ladder?.[to === 'EASIER' ? 'easier' : 'harder']
+      return variant ? withVariant(changed, place, variant) : changed
+    }, routine),
+  )
+  const sounds = new Sounds(tonesOf(sheet.value.cues, sheet.value.lengthMillis))
+  const coverage = new Coverage(routine, kept?.played)
+  const reasons = new Map<number, Shortfall>(kept?.reasons)
   /** A step that was left early and of which nobody has said why. */
   const unsaid = ref<number | null>(null)
-  const before = shallowRef<PainForm[] | null>(null)
+  const before = shallowRef<PainForm[] | null>(kept?.before ? [...kept.before] : null)
   const state = ref<PlayerState>('ready')
-  const position = ref(routine.steps[fromStep]?.offsetMillis ?? 0)
+  const position = ref(kept?.position ?? routine.steps[fromStep]?.offsetMillis ?? 0)
   const muted = useLocalStorage('nimblet-muted', false)
-  const hurts = shallowRef<PainForm[]>([])
-  const hurtSteps = new Set<number>()
-  let beganAt: Date | null = null
+  const hurts = shallowRef<PainForm[]>(kept ? [...kept.hurts] : [])
+  const hurtSteps = new Set<number>(kept?.hurtSteps)
+  let beganAt: Date | null = kept ? new Date(kept.beganAt) : null
   let endedAt: Date | null = null
   let ended: SessionForm['state'] = 'DONE'
   let last = 0
@@ -81,6 +89,26 @@ export function usePlayer(routine: RoutineView, fromStep = 0) {
   async function keepAwake() {
     wakeLock = await navigator.wakeLock?.request('screen').catch(() => undefined)
   }
+
+  /** Keeps where it stands, so that a reload or a closed lid loses nothing. */
+  function keep() {
+    if (!beganAt || state.value === 'finished' || state.value === 'ready') return
+    keepRun({
+      path: location.pathname + location.search,
+      savedAt: Date.now(),
+      routine,
+      position: position.value,
+      played: coverage.kept(),
+      shifts: [...shifts],
+      reasons: [...reasons],
+      hurts: hurts.value,
+      hurtSteps: [...hurtSteps],
+      before: before.value,
+      beganAt: beganAt.toISOString(),
+    })
+  }
+  useIntervalFn(keep, KEPT_EVERY)
+  useEventListener(window, 'pagehide', keep)
 
   async function start() {
     await sounds.open()
@@ -208,6 +236,7 @@ export function usePlayer(routine: RoutineView, fromStep = 0) {
     if (state.value === 'finished') return
     state.value = 'finished'
     ended = how
+    forgetRun()
     endedAt = new Date()
     stand()
     void wakeLock?.release().catch(() => undefined)

@@ -19,7 +19,7 @@ import org.nimblet.server.support.TestCluster;
  */
 final class NimbletProcess {
 
-  private static final Duration STARTS_WITHIN = Duration.ofMinutes(2);
+  private static final Duration STARTS_WITHIN = Duration.ofMinutes(5);
 
   private static NimbletProcess shared;
 

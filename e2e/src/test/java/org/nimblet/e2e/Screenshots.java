@@ -79,7 +79,7 @@ public final class Screenshots {
     if (wants("hands")) {
       take("hands");
     }
-    if (wants("week") || wants("programme") || wants("practice-day") || wants("import")) {
+    if (wants("week") || wants("programme") || wants("practice-day")) {
       weekAndProgramme();
       browser.open("/today");
       settle(".names a");
@@ -94,6 +94,18 @@ public final class Screenshots {
       browser.press("Log");
       settle("article .steps");
       take("log");
+    }
+    if (wants("progress")) {
+      browser.open("/today");
+      settle(".names a");
+      browser.press("Sunniva Haukland");
+      browser.isAt("/hands");
+      browser.press("Progress");
+      settle(".ladder");
+      browser.click(".ladder");
+      browser.find(".sentence");
+      browser.run("document.activeElement.blur(); window.scrollTo(0, 0)");
+      take("progress");
     }
     browser.driver().manage().deleteAllCookies();
     browser.open("/sign-in");
@@ -202,25 +214,6 @@ public final class Screenshots {
       browser.run("document.activeElement.blur(); window.scrollTo(0, 0)");
       take("practice-day");
       browser.driver().navigate().back();
-    }
-    if (wants("import")) {
-      browser.open("/today");
-      settle(".names a");
-      browser.press("Caoimhe");
-      browser.isAt("/hands");
-      browser.press("Week");
-      browser.press("Calendars and reminders");
-      browser.press("/harbour-players.ics");
-      browser.press("Look");
-      browser.click("[aria-label='Rehearsal'] [aria-label='Block']");
-      browser.click("[aria-label='Activity for Rehearsal'] option:nth-child(2)");
-      browser.click("[aria-label='Visit to the lighthouse'] [aria-label='Busy']");
-      browser.sees("9 new");
-      String first = browser.text(".import svg");
-      browser.click("[aria-label='The week after']");
-      browser.until("the week after", () -> !browser.text(".import svg").equals(first));
-      browser.run("document.activeElement.blur(); window.scrollTo(0, 0)");
-      take("import");
     }
   }
 

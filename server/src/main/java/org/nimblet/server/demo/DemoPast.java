@@ -30,7 +30,6 @@ import org.nimblet.core.session.PlannedSession;
 import org.nimblet.core.session.SessionEnding;
 import org.nimblet.core.session.SessionLedger;
 import org.nimblet.server.client.ClientFile;
-import org.nimblet.server.client.PersonChanged;
 import org.nimblet.server.demo.DemoTown.PainStory;
 import org.nimblet.server.health.HealthWriter;
 import org.nimblet.server.health.HealthWriter.ToldPain;
@@ -47,7 +46,6 @@ import org.nimblet.server.session.SessionService.Told;
 import org.nimblet.server.session.StepOutcome;
 import org.nimblet.server.session.TighterSide;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 
 /**
@@ -60,6 +58,10 @@ class DemoPast {
 
   private static final long SEED = 20_260_302L;
   private static final int WEEK = 7;
+
+  /** So many days are told of at a time: the doses of that time are those of its first day. */
+  private static final int AT_A_TIME = 14;
+
   private static final int LATELY_DAYS = 8;
   private static final int LEFT_PERCENT = 6;
   private static final int HARD_PERCENT = 8;
@@ -70,7 +72,6 @@ class DemoPast {
   private final HealthWriter health;
   private final Agenda agenda;
   private final People people;
-  private final ApplicationEventPublisher events;
   private final EntityManager entities;
   private final DemoClock clock;
 
@@ -79,14 +80,12 @@ class DemoPast {
       HealthWriter health,
       Agenda agenda,
       People people,
-      ApplicationEventPublisher events,
       EntityManager entities,
       DemoClock clock) {
     this.sessions = sessions;
     this.health = health;
     this.agenda = agenda;
     this.people = people;
-    this.events = events;
     this.entities = entities;
     this.clock = clock;
   }
@@ -116,12 +115,14 @@ class DemoPast {
     }
 
     void tell(LocalDate since) {
-      for (LocalDate monday = since; !monday.isAfter(today); monday = monday.plusDays(WEEK)) {
+      for (LocalDate monday = since; !monday.isAfter(today); monday = monday.plusDays(AT_A_TIME)) {
         LocalDate first = monday;
         Instant then = first.atTime(person.wakesAt()).atZone(zone).toInstant();
         List<Told> told = new ArrayList<>();
         clock.at(then, () -> told.addAll(week(first)));
-        sessions.recordAll(client, told);
+        // Told at the end of the week, so that the next one is planned by what this one was.
+        Instant over = then.plus(Duration.ofDays(AT_A_TIME));
+        clock.at(over.isBefore(now) ? over : now, () -> sessions.recordAll(client, told));
         // What is told of is forgotten, or every later session would be compared with all of it.
         entities.flush();
         entities.clear();
@@ -130,11 +131,10 @@ class DemoPast {
 
     /** What happened in a week, as it was planned at its beginning. */
     private List<Told> week(LocalDate first) {
-      events.publishEvent(new PersonChanged(client));
       Person then = people.of(client);
       Map<String, Optional<Composed>> composed = new HashMap<>();
       List<Told> told = new ArrayList<>();
-      for (Agenda.Day day : agenda.of(then, first, first.plusDays(WEEK - 1L))) {
+      for (Agenda.Day day : agenda.of(then, first, first.plusDays(AT_A_TIME - 1L))) {
         boolean any = false;
         for (SessionLedger.Entry entry : day.planned()) {
           PlannedSession planned = entry.planned();

@@ -3,7 +3,6 @@ package org.nimblet.server.health;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
-import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.nimblet.core.anatomy.Region;
@@ -49,21 +48,18 @@ public class HealthWriter {
 
   /** How somebody is on the morning after a day; an answer replaces what was said before. */
   public void morning(ClientFile client, LocalDate date, Instant at, Collection<ToldPain> pains) {
-    words.findByClientIdInOrderByAtAscIdAsc(List.of(client.id())).stream()
-        .filter(word -> isOfMorning(word, date, client))
-        .forEach(words::delete);
-    words.flush();
+    words
+        .findMorning(client.id(), date)
+        .ifPresent(
+            before -> {
+              words.findMorningPains(client.id(), before.at).forEach(words::delete);
+              words.delete(before);
+              words.flush();
+            });
     MorningAnswer answer = new MorningAnswer().toldBy(client, at, MorningAnswer.class);
     answer.date = date;
     words.save(answer);
     pains.forEach(told -> words.save(pain(client, at, PainMoment.MORNING, told)));
-  }
-
-  private static boolean isOfMorning(StoredWord word, LocalDate date, ClientFile client) {
-    return (word instanceof MorningAnswer answer && answer.date.equals(date))
-        || (word instanceof PainEntry pain
-            && pain.moment == PainMoment.MORNING
-            && LocalDate.ofInstant(pain.at, client.zone()).equals(date));
   }
 
   /** A session was ended for safety. */

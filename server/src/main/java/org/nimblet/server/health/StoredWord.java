@@ -4,15 +4,19 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Inheritance;
 import jakarta.persistence.InheritanceType;
+import jakarta.persistence.PostLoad;
+import jakarta.persistence.PostPersist;
+import jakarta.persistence.Transient;
 import java.time.Instant;
 import java.util.UUID;
 import org.nimblet.core.progress.HealthWord;
 import org.nimblet.server.client.ClientFile;
+import org.springframework.data.domain.Persistable;
 
 /** A dated word as it is stored. All of a person's words are read together, by one statement. */
 @Entity
 @Inheritance(strategy = InheritanceType.TABLE_PER_CLASS)
-abstract class StoredWord {
+abstract class StoredWord implements Persistable<UUID> {
   @Id UUID id;
   UUID coachId;
   UUID clientId;
@@ -28,5 +32,24 @@ abstract class StoredWord {
     clientId = client.id();
     at = moment;
     return type.cast(this);
+  }
+
+  /** A new one is written without a look whether it is there. */
+  @Transient private boolean saved;
+
+  @Override
+  public UUID getId() {
+    return id;
+  }
+
+  @Override
+  public boolean isNew() {
+    return !saved;
+  }
+
+  @PostLoad
+  @PostPersist
+  void nowSaved() {
+    saved = true;
   }
 }

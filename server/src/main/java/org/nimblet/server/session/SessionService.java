@@ -144,7 +144,7 @@ public class SessionService {
     session.plannedMillis = form.plannedMillis();
     session.donePercent = Completion.percent(parts(form));
     session.ending = ending(form);
-    sessions.saveAndFlush(session);
+    sessions.save(session);
     for (int place = 0; place < form.steps().size(); place++) {
       steps.save(step(session, place, form.steps().get(place)));
     }
