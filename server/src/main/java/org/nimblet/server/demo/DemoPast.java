@@ -49,15 +49,14 @@ import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 
 /**
- * Tells of the weeks behind, week by week as they would have gone: what was planned then, composed
- * with the doses of the rungs of that week, what of it was done, and what was said of it.
+ * Tells of the weeks behind, two at a time as they would have gone: what was planned then, composed
+ * with the doses of the rungs of that day, what of it was done, and what was said of it.
  */
 @Component
 @ConditionalOnProperty("nimblet.demo")
 class DemoPast {
 
   private static final long SEED = 20_260_302L;
-  private static final int WEEK = 7;
 
   /** So many days are told of at a time: the doses of that time are those of its first day. */
   private static final int AT_A_TIME = 14;
@@ -115,12 +114,12 @@ class DemoPast {
     }
 
     void tell(LocalDate since) {
-      for (LocalDate monday = since; !monday.isAfter(today); monday = monday.plusDays(AT_A_TIME)) {
-        LocalDate first = monday;
+      for (LocalDate day = since; !day.isAfter(today); day = day.plusDays(AT_A_TIME)) {
+        LocalDate first = day;
         Instant then = first.atTime(person.wakesAt()).atZone(zone).toInstant();
         List<Told> told = new ArrayList<>();
-        clock.at(then, () -> told.addAll(week(first)));
-        // Told at the end of the week, so that the next one is planned by what this one was.
+        clock.at(then, () -> told.addAll(from(first)));
+        // Told at their end, so that the next ones are planned by what these were.
         Instant over = then.plus(Duration.ofDays(AT_A_TIME));
         clock.at(over.isBefore(now) ? over : now, () -> sessions.recordAll(client, told));
         // What is told of is forgotten, or every later session would be compared with all of it.
@@ -129,8 +128,8 @@ class DemoPast {
       }
     }
 
-    /** What happened in a week, as it was planned at its beginning. */
-    private List<Told> week(LocalDate first) {
+    /** What happened from a day on, as it was planned at its beginning. */
+    private List<Told> from(LocalDate first) {
       Person then = people.of(client);
       Map<String, Optional<Composed>> composed = new HashMap<>();
       List<Told> told = new ArrayList<>();

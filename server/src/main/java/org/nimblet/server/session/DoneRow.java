@@ -2,6 +2,7 @@ package org.nimblet.server.session;
 
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.function.UnaryOperator;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.progress.LoggedSession.LoggedStep;
@@ -41,11 +42,15 @@ record DoneRow(
     return plannedMillis * donePercent / 100;
   }
 
-  /** The step as the core reads it. */
-  LoggedStep step() {
+  /**
+   * The step as the core reads it.
+   *
+   * @param once gives the same words as one and the same value
+   */
+  LoggedStep step(UnaryOperator<String> once) {
     return new LoggedStep(
-        exerciseId,
-        dose,
+        once.apply(exerciseId),
+        once.apply(dose),
         laterality,
         Optional.ofNullable(side),
         leftPercent,

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
+import java.util.function.UnaryOperator;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.progress.CoachWord;
 import org.nimblet.core.progress.LoggedSession;
@@ -26,12 +27,12 @@ public class SessionFiles {
 
   private final Sessions sessions;
   private final SessionSteps steps;
-  private final RungWords words;
+  private final RungWords rungWords;
 
-  SessionFiles(Sessions sessions, SessionSteps steps, RungWords words) {
+  SessionFiles(Sessions sessions, SessionSteps steps, RungWords rungWords) {
     this.sessions = sessions;
     this.steps = steps;
-    this.words = words;
+    this.rungWords = rungWords;
   }
 
   /**
@@ -55,10 +56,13 @@ public class SessionFiles {
     for (UUID id : clientIds) {
       gathered.put(id, new Gathered());
     }
+    // The same few words stand in thousands of rows; what is kept holds each of them once.
+    Map<String, String> words = new HashMap<>();
+    UnaryOperator<String> once = word -> words.computeIfAbsent(word, first -> first);
     for (DoneRow row : sessions.done(clientIds)) {
-      gathered.get(row.session().clientId).add(row, since);
+      gathered.get(row.session().clientId).add(row, since, once);
     }
-    for (SaidOfRungs said : words.findByClientIdInOrderByAtAscIdAsc(clientIds)) {
+    for (SaidOfRungs said : rungWords.findByClientIdInOrderByAtAscIdAsc(clientIds)) {
       gathered.get(said.clientId).words.add(said.word());
     }
     Map<UUID, Done> done = new HashMap<>();
@@ -97,7 +101,7 @@ public class SessionFiles {
     private final List<CoachWord> words = new ArrayList<>();
     private TighterSide tighter;
 
-    void add(DoneRow row, LocalDate since) {
+    void add(DoneRow row, LocalDate since, UnaryOperator<String> once) {
       Session session = row.session();
       if (tighter == null) {
         tighter = session.tighterSide;
@@ -110,7 +114,7 @@ public class SessionFiles {
       if (row.exerciseId() == null) {
         return;
       }
-      steps.add(row.step());
+      steps.add(row.step(once));
       if (row.isDone()) {
         lastDone.merge(row.exerciseId(), session.date, (a, b) -> a.isAfter(b) ? a : b);
         if (recent) {
