@@ -278,8 +278,20 @@ useStageKeys(player, { toggle, hurts, turn, leave }, () => {
 .under {
   display: contents;
 }
-header,
+header {
+  grid-row: 1;
+  grid-column: 1 / -1;
+}
+.figure {
+  grid-row: 2;
+  grid-column: 1;
+}
+.words {
+  grid-row: 2;
+  grid-column: 2;
+}
 .keys {
+  grid-row: 3;
   grid-column: 1 / -1;
 }
 header {
@@ -312,6 +324,13 @@ header {
     grid-template-rows: 52px minmax(120px, 1fr) auto auto auto;
     min-height: 0;
     padding: 0 16px 8px;
+  }
+  .words {
+    grid-row: 3;
+    grid-column: 1;
+  }
+  .keys {
+    grid-row: 4;
   }
   .title,
   .ends {

@@ -123,6 +123,9 @@ h2 {
   font-size: 1rem;
   color: var(--ink-2);
 }
+.begin {
+  margin-top: 16px;
+}
 ul {
   margin-bottom: 28px;
   font-size: 1.25rem;
