@@ -200,6 +200,7 @@ useStageKeys(player, { toggle, hurts, turn, leave }, () => {
           :side-word="sideWord"
           :count="player.count.value"
           :progress="player.progress.value"
+          :counting="player.ownPace.counting.value"
         >
           <RungStrip
             v-if="step.ladder && (step.ladder.easier || step.ladder.harder)"
@@ -215,7 +216,12 @@ useStageKeys(player, { toggle, hurts, turn, leave }, () => {
           :count="player.ownPace.here.value"
           :of="cue.repetitions"
         />
-        <WhyLess v-if="unsaid" class="why" :step-title="unsaid.title" @say="player.say" />
+        <WhyLess
+          v-if="unsaid && !player.ownPace.counting.value"
+          class="why"
+          :step-title="unsaid.title"
+          @say="player.say"
+        />
         <StageKeys
           class="keys"
           :running="player.state.value === 'running'"

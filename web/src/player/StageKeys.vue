@@ -45,8 +45,10 @@ const emit = defineEmits<{
       :key-name="counting && running ? 'P' : 'Space'"
       @click="emit('toggle')"
     />
-    <StageKey class="back" word="Back" key-name="←" @click="emit('back')" />
-    <StageKey class="forward" word="Next" key-name="→" @click="emit('next')" />
+    <template v-if="!counting || !running">
+      <StageKey class="back" word="Back" key-name="←" @click="emit('back')" />
+      <StageKey class="forward" word="Next" key-name="→" @click="emit('next')" />
+    </template>
     <StageKey
       v-if="mayEase"
       class="ease"
@@ -64,6 +66,7 @@ const emit = defineEmits<{
     />
     <StageKey :word="muted ? 'Sound' : 'Mute'" key-name="M" @click="emit('mute')" />
     <StageKey
+      v-if="!counting || !running"
       class="turn"
       :word="facing ? 'Own eyes' : 'Facing'"
       key-name="V"

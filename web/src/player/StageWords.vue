@@ -20,6 +20,8 @@ const props = defineProps<{
   count: { readonly number: string | number; readonly word: string }
   /** How far the cue is, 0 to 1. */
   progress: number
+  /** Whether the person counts; the line of their pace is where the next step stood. */
+  counting: boolean
 }>()
 
 const breath = computed(() => {
@@ -68,7 +70,7 @@ const line = computed(() => (props.cue.phase === 'SET_UP' ? props.step.setUp : p
       <BeatRow v-else-if="cue.beats > 1" class="extra" :beat="cue.beat" :beats="cue.beats" />
     </div>
     <slot />
-    <p class="quiet next">
+    <p v-if="!counting" class="quiet next">
       <template v-if="following"
         >Next <b>{{ following.title }}</b>, {{ duration(following.lengthMillis) }}</template
       >
@@ -172,6 +174,10 @@ h1 {
   .side {
     font-size: 1.75rem;
     line-height: 2rem;
+  }
+  .tight .number {
+    font-size: 150px;
+    line-height: 124px;
   }
   .number {
     font-size: 184px;

@@ -27,6 +27,7 @@ const words = (cue: Parameters<typeof cueForTests>[0], more: object = {}) =>
       sideWord: 'Right hand',
       count: { number: 12, word: 's' },
       progress: 0.25,
+      counting: false,
       ...more,
     },
   })

@@ -21,6 +21,8 @@ export type PlayerState = 'ready' | 'running' | 'paused' | 'finished'
 /** A tick that also runs while the page is hidden, when pictures are not asked for. */
 const TICK = 100
 const JUST_BEGUN = 2_000
+/** For how long it is asked why; what was not said then stays unsaid. */
+const ASKED_FOR = 15_000
 /** How often the place is kept on the device. */
 const KEPT_EVERY = 3_000
 /** What is left with less done than this, per cent, is asked about. */
@@ -40,6 +42,7 @@ export function usePlayer(routine: RoutineView, fromStep = 0, kept: KeptRun | nu
   const reasons = new Map<number, Shortfall>(kept?.reasons)
   /** A step that was left early and of which nobody has said why. */
   const unsaid = ref<number | null>(null)
+  let asking: ReturnType<typeof setTimeout> | undefined
   const before = shallowRef<PainForm[] | null>(kept?.before ? [...kept.before] : null)
   const state = ref<PlayerState>('ready')
   const position = ref(kept?.position ?? routine.steps[fromStep]?.offsetMillis ?? 0)
@@ -150,7 +153,11 @@ export function usePlayer(routine: RoutineView, fromStep = 0, kept: KeptRun | nu
     const here = step.value
     const following = sheet.value.steps[here + 1]
     advance()
-    if (coverage.percent(here) < ASKED_ABOUT && !hurtSteps.has(here)) unsaid.value = here
+    if (coverage.percent(here) < ASKED_ABOUT && !hurtSteps.has(here)) {
+      unsaid.value = here
+      clearTimeout(asking)
+      asking = setTimeout(() => (unsaid.value = null), ASKED_FOR)
+    }
     if (following) seek(following.offsetMillis)
     else finish('DONE')
   }
@@ -296,6 +303,7 @@ export function usePlayer(routine: RoutineView, fromStep = 0, kept: KeptRun | nu
   }
   useEventListener(document, 'visibilitychange', visible)
   onScopeDispose(() => {
+    clearTimeout(asking)
     clearInterval(timer)
     cancelAnimationFrame(frame)
     void wakeLock?.release().catch(() => undefined)
