@@ -38,7 +38,7 @@ const answer = (said: readonly PainForm[]) =>
     <PainPlaces v-model="pains" :ending-pain="data.endingPain" :earlier="data.yesterday" />
     <p v-if="message" class="error" role="alert">{{ message }}</p>
     <p class="answers">
-      <BButton variant="outline-primary" :disabled="busy || pains.length > 0" @click="answer([])"
+      <BButton variant="outline-secondary" :disabled="busy || pains.length > 0" @click="answer([])"
         >Nothing hurts</BButton
       >
       <BButton variant="primary" :disabled="busy || pains.length === 0" @click="answer(pains)"

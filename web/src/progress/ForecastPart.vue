@@ -92,7 +92,7 @@ watch([side, goal, by], () => (often.value = ''))
     <form class="line-up" @submit.prevent="ask">
       <label for="by">To be there by</label>
       <DateInput id="by" v-model="by" :min="addDays(today, 1)" />
-      <BButton type="submit" size="sm" variant="outline-primary" :disabled="busy"
+      <BButton type="submit" size="sm" variant="outline-secondary" :disabled="busy"
         >How often?</BButton
       >
       <b aria-live="polite">{{ often }}</b>
