@@ -19,7 +19,3 @@ export const stateWords = (entry: LogEntry): string =>
 /** Whether something hurt in a session. */
 export const hurt = (entry: LogEntry): boolean =>
   entry.steps.some((s) => s.outcome === 'HURT') || entry.pains.some((p) => p.moment === 'DURING')
-
-/** The worst that was told with a session; null where nothing was. */
-export const worstPain = (entry: LogEntry): number | null =>
-  entry.pains.length ? Math.max(...entry.pains.map((p) => p.level)) : null

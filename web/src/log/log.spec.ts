@@ -2,7 +2,7 @@ import { flushPromises, mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { api } from '@/api/calls'
 import type { LogEntry, MissedEntry } from '@/api/types'
-import { hurt, stateWords, tapeOf, worstPain } from './entries'
+import { hurt, stateWords, tapeOf } from './entries'
 import LogDetail from './LogDetail.vue'
 import SessionLog from './SessionLog.vue'
 
@@ -99,8 +99,6 @@ describe('an entry of the log', () => {
     expect(stateWords(entry())).toBe('done')
     expect(stateWords(entry({ state: 'LEFT' }))).toBe('left midway')
     expect(stateWords(entry({ state: 'STOPPED' }))).toBe('stopped for safety')
-    expect(worstPain(entry())).toBeNull()
-    expect(worstPain(entry({ pains: [pain, { ...pain, level: 1 }] }))).toBe(3)
     expect(hurt(entry({ pains: [pain] }))).toBe(false)
     expect(hurt(entry({ pains: [{ ...pain, moment: 'DURING' }] }))).toBe(true)
   })

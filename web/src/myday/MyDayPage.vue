@@ -8,7 +8,7 @@ import { PURPOSES } from '@/parts/labels'
 import PageState from '@/parts/PageState.vue'
 import SafetyNotes from '@/parts/SafetyNotes.vue'
 import { useNow } from '@/parts/useNow'
-import { clock, overBy, longDate } from '@/parts/words'
+import { clock, longDate, overBy, toMinute } from '@/parts/words'
 import DecidedLately from './DecidedLately.vue'
 import MorningQuestion from './MorningQuestion.vue'
 import NextSession from './NextSession.vue'
@@ -70,7 +70,7 @@ const later = () =>
             :end="end"
             :now-hour="today.nowHour"
             :purpose="next.purpose"
-            :starts-at="clock(next.startsAt)"
+            :starts-at="toMinute(next.startsAt)"
             :block-title="routine.blockTitle"
             :after="after"
           />

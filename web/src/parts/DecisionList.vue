@@ -11,6 +11,7 @@ const SIGNS: Readonly<Record<DecisionView['effect'], string>> = {
   UP: '↑',
   DOWN: '↓',
   LOWERED: '↓',
+  RESTORED: '↑',
   PAUSED: '‖',
   STOPPED: '◆',
   HELD: '=',

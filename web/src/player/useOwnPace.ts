@@ -41,10 +41,10 @@ export function useOwnPace(cue: Readonly<Ref<Cue>>, now: () => number) {
     burns() {
       if (here.value.burnsSince === null) change({ burnsSince: done.value })
     },
-    /** Complete repetitions of a step before it burned; null if none were counted. */
+    /** Complete repetitions of a step before it burned, on the lesser side; null if not counted. */
     complete(step: number): number | null {
       const all = [...counts.value].filter(([of]) => of.startsWith(`${step} `)).map(([, c]) => c)
-      return all.length ? Math.max(...all.map((c) => c.burnsSince ?? c.times.length)) : null
+      return all.length ? Math.min(...all.map((c) => c.burnsSince ?? c.times.length)) : null
     },
   }
 }

@@ -21,6 +21,7 @@ const routine = {
   blockId: 'b',
   purpose: 'WARM_UP',
   lengthMillis: 9000,
+  asksWhyBelowPercent: 60,
   steps: [step('a', 0, 3000), step('b', 3000, 3000), step('c', 6000, 3000)],
   cues: [cue(0, 0, 3000), cue(1, 3000, 3000), cue(2, 6000, 3000)],
 } as unknown as RoutineView

@@ -25,8 +25,6 @@ const JUST_BEGUN = 2_000
 const ASKED_FOR = 15_000
 /** How often the place is kept on the device. */
 const KEPT_EVERY = 3_000
-/** What is left with less done than this, per cent, is asked about. */
-const ASKED_ABOUT = 60
 
 /** Runs a routine by itself from start to end and notes what was done of it. */
 export function usePlayer(routine: RoutineView, fromStep = 0, kept: KeptRun | null = null) {
@@ -153,7 +151,7 @@ export function usePlayer(routine: RoutineView, fromStep = 0, kept: KeptRun | nu
     const here = step.value
     const following = sheet.value.steps[here + 1]
     advance()
-    if (coverage.percent(here) < ASKED_ABOUT && !hurtSteps.has(here)) {
+    if (coverage.percent(here) < routine.asksWhyBelowPercent && !hurtSteps.has(here)) {
       unsaid.value = here
       clearTimeout(asking)
       asking = setTimeout(() => (unsaid.value = null), ASKED_FOR)

@@ -4,7 +4,7 @@ import type { KeptView } from '@/api/types'
 import { useWidth } from '@/parts/useWidth'
 import { dayMonth } from '@/parts/words'
 import PegIcon from '@/ribbon/PegIcon.vue'
-import { dateScale, weeksBetween } from './axis'
+import { dateScale, daysBetween, weeksBetween } from './axis'
 
 /** What was kept of what was planned, a lane a purpose, a mark a day. */
 const props = defineProps<{ kept: readonly KeptView[]; from: string; to: string }>()
@@ -18,7 +18,7 @@ const TOP = 22
 const x = computed(() =>
   dateScale(props.from, props.to, NAME + 6, Math.max(80, width.value - NAME - SUM - 12)),
 )
-const pitch = computed(() => (width.value - NAME - SUM) / 42)
+const pitch = computed(() => (width.value - NAME - SUM) / (daysBetween(props.from, props.to) + 1))
 const mark = computed(() => Math.max(3, pitch.value - 3.5))
 </script>
 

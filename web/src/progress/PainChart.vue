@@ -3,12 +3,14 @@ import { computed, ref } from 'vue'
 import type { PainCurveView } from '@/api/types'
 import { useWidth } from '@/parts/useWidth'
 import { capital, dayMonth } from '@/parts/words'
+import { account } from '@/stores/account'
 import { dateScale, stepPath, weeksBetween } from './axis'
 
 /** Pain of the places that hurt most, day by day: left open and dashed, right solid. */
 const props = defineProps<{ curves: readonly PainCurveView[]; from: string; to: string }>()
 
-const REFERRAL = 7
+/** From where on a clinician is advised; the server's number. */
+const referral = computed(() => account.me.value?.endingPain)
 const GREATEST = 10
 const SHOWN = 3
 const LEFT = 26
@@ -54,8 +56,12 @@ const told = (curve: PainCurveView) => {
           <line class="grid" :x1="LEFT" :x2="width - RIGHT" :y1="y(level)" :y2="y(level)" />
           <text class="axis" :x="LEFT - 8" :y="y(level) + 4" text-anchor="end">{{ level }}</text>
         </g>
-        <line class="stop" :x1="LEFT" :x2="width - RIGHT" :y1="y(REFERRAL)" :y2="y(REFERRAL)" />
-        <text class="stop-words" :x="LEFT + 6" :y="y(REFERRAL) - 5">7: see a clinician</text>
+        <g v-if="referral !== undefined">
+          <line class="stop" :x1="LEFT" :x2="width - RIGHT" :y1="y(referral)" :y2="y(referral)" />
+          <text class="stop-words" :x="LEFT + 6" :y="y(referral) - 5">
+            {{ referral }}: see a clinician
+          </text>
+        </g>
         <text
           v-for="week in weeksBetween(from, to)"
           :key="week"

@@ -6,6 +6,8 @@ import { useAsked } from '@/api/useAsked'
 import DecisionList from '@/parts/DecisionList.vue'
 import PageState from '@/parts/PageState.vue'
 import { dayMonth } from '@/parts/words'
+import { account } from '@/stores/account'
+import AllowAll from './AllowAll.vue'
 import KeptLanes from './KeptLanes.vue'
 import LadderPanel from './LadderPanel.vue'
 import LadderRow from './LadderRow.vue'
@@ -24,6 +26,9 @@ const ladders = computed(() =>
     .map((ladder) => ({ ladder, order: ORDER.indexOf(standing(ladder).tone) }))
     .sort((a, b) => a.order - b.order)
     .map((one) => one.ladder),
+)
+const closed = computed(() =>
+  ladders.value.filter((ladder) => ladder.sides.some((side) => side.stopped || side.paused)),
 )
 const SHOWN_FIRST = 8
 const all = ref(false)
@@ -53,6 +58,12 @@ const open = (ladder: LadderView) =>
         <p v-if="ladders.length === 0" class="large">
           Nothing has been judged yet. A session is judged on the morning after it.
         </p>
+        <AllowAll
+          v-if="account.coach.value && closed.length"
+          :client-id="clientId"
+          :ladders="closed"
+          @allowed="reload"
+        />
         <div v-for="ladder in shown" :key="ladder.exerciseId">
           <LadderRow
             :ladder="ladder"

@@ -304,6 +304,21 @@ describe('the tab', () => {
     expect(tab.find('.panel').exists()).toBe(false)
   })
 
+  it('allows everything that stays out again, with one reason', async () => {
+    vi.spyOn(api, 'progress').mockResolvedValue(view)
+    const said = vi.spyOn(api, 'sayOfRung').mockResolvedValue(undefined as never)
+    said.mockClear()
+    const tab = mount(ProgressTab, { props: { clientId: 'z' }, global })
+    await flushPromises()
+    expect(tab.find('.allow').text()).toContain('1 exercise stays out')
+    await tab.find('#allow-reason').setValue('Rested')
+    await tab.find('.allow').trigger('submit')
+    await flushPromises()
+    expect(said).toHaveBeenCalledTimes(1)
+    expect(said.mock.calls[0]?.slice(0, 2)).toEqual(['z', 'c'])
+    expect(said.mock.calls[0]?.[2]).toMatchObject({ word: 'ALLOW', sides: ['LEFT'] })
+  })
+
   it('says so while nothing was judged', async () => {
     vi.spyOn(api, 'progress').mockResolvedValue({ ...view, ladders: [] })
     const tab = mount(ProgressTab, { props: { clientId: 'y' }, global })

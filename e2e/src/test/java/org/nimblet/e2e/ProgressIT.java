@@ -6,11 +6,11 @@ import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
 import java.util.UUID;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.nimblet.server.support.Practice;
 import org.openqa.selenium.Keys;
 
 /** What happened moves the next dose, and the coach sees why, decides otherwise and looks ahead. */
@@ -41,45 +41,19 @@ class ProgressIT {
     browser.close();
   }
 
-  private static Map<String, Object> ache(int level) {
-    Map<String, Object> ache = new TreeMap<>();
-    ache.put("side", "LEFT");
-    ache.put("region", "FOREARM_PALM_SIDE");
-    ache.put("level", level);
-    ache.put("sensation", null);
-    return ache;
-  }
-
   /** A session; pain of three is there before it as well, and so decides nothing. */
   private void did(int daysAgo, int effort, int pain) {
-    String day = LocalDate.now(ZoneOffset.UTC).minusDays(daysAgo).toString();
-    Map<String, Object> step = new TreeMap<>();
-    step.put("exerciseId", "palm-up-fingers-back");
-    step.put("exerciseVersion", 0);
-    step.put("dose", "15 s, 2 ×, each side");
-    step.put("laterality", "EACH");
-    step.put("plannedMillis", 90_000);
-    step.put("donePercent", 100);
-    step.put("outcome", "DONE");
-    Map<String, Object> session = new TreeMap<>();
-    session.put("blockId", null);
-    session.put("routineId", null);
-    session.put("purpose", "RECOVERY");
-    session.put("beganAt", day + "T08:00:00Z");
-    session.put("endedAt", day + "T08:10:00Z");
-    session.put("plannedMillis", 600_000);
-    session.put("state", "DONE");
-    session.put("steps", List.of(step));
-    session.put("hurts", List.of());
-    session.put("before", pain == 3 ? List.of(ache(pain)) : List.of());
+    Map<String, Object> session =
+        Practice.stretchForm(
+            LocalDate.now(ZoneOffset.UTC)
+                .minusDays(daysAgo)
+                .atTime(0, 5)
+                .toInstant(ZoneOffset.UTC));
+    session.put("before", pain == 3 ? List.of(Practice.ache(pain)) : List.of());
     String path = "/api/clients/" + client + "/sessions/" + UUID.randomUUID();
     assertThat(browser.run(SEND, "PUT", path, session)).isEqualTo(204L);
-    Map<String, Object> checkIn = new TreeMap<>();
-    checkIn.put("effort", effort);
-    checkIn.put("pains", pain > 0 ? List.of(ache(pain)) : List.of());
-    checkIn.put("tighterSide", null);
-    checkIn.put("words", "");
-    assertThat(browser.run(SEND, "PUT", path + "/check-in", checkIn)).isEqualTo(204L);
+    assertThat(browser.run(SEND, "PUT", path + "/check-in", Practice.checkInForm(effort, pain)))
+        .isEqualTo(204L);
   }
 
   @Test

@@ -23,6 +23,11 @@ public record Progression(
   /** What a ladder is made of. */
   public sealed interface Steps {}
 
+  /** Whether it is done daily and rises from date to date. */
+  public boolean isDailyEndurance() {
+    return steps instanceof Endurance;
+  }
+
   /** The quantity of the dose, as its form says. */
   public record ByDose() implements Steps {}
 

@@ -113,11 +113,6 @@ public sealed interface Attention {
   /** Something is kept out of work on a clinician's word. */
   record KeptOut(Exclusion exclusion) implements Attention {
     @Override
-    public Place place() {
-      return exclusion.reason().equals(Progress.PAUSED) ? Place.PROGRESS : Place.HANDS;
-    }
-
-    @Override
     public Urgency urgency() {
       return Urgency.STOP;
     }
@@ -188,8 +183,8 @@ public sealed interface Attention {
 
     @Override
     public String sentence() {
-      return "%s h in the last 7 days, usually %s h."
-          .formatted(hours(minutes), hours(usualMinutes));
+      return "%s h in the last %d days, usually %s h."
+          .formatted(hours(minutes), AttentionRules.DAYS, hours(usualMinutes));
     }
 
     private static String hours(int minutes) {
@@ -223,6 +218,34 @@ public sealed interface Attention {
     }
   }
 
+  /** Something stays out until the coach allows it again. */
+  record WaitsForTheCoach(List<String> exercises) implements Attention {
+    /** Copies the titles. */
+    public WaitsForTheCoach {
+      exercises = List.copyOf(exercises);
+    }
+
+    @Override
+    public Urgency urgency() {
+      return Urgency.WARN;
+    }
+
+    @Override
+    public Place place() {
+      return Place.PROGRESS;
+    }
+
+    @Override
+    public String heading() {
+      return "Waits for you";
+    }
+
+    @Override
+    public String sentence() {
+      return named(exercises) + ": stopped or paused until you allow it again.";
+    }
+  }
+
   /** Something has held so often that somebody should look. */
   record HeldForLong(List<String> exercises) implements Attention {
     /** Copies the titles. */
@@ -247,7 +270,8 @@ public sealed interface Attention {
 
     @Override
     public String sentence() {
-      return named(exercises) + ": no step for six times running.";
+      return "%s: no step for %d times running."
+          .formatted(named(exercises), ProgressRules.HOLDS_TO_TELL);
     }
   }
 
@@ -298,13 +322,16 @@ public sealed interface Attention {
 
     @Override
     public String sentence() {
-      return "No programme, and no block in the last 7 days.";
+      return "No programme, and no block in the last %d days.".formatted(AttentionRules.DAYS);
     }
   }
 
+  /** So many of several exercises are named (ours). */
+  int NAMED = 2;
+
   /** The first of some titles, and how many more there are. */
   private static String named(List<String> titles) {
-    int shown = Math.min(2, titles.size());
+    int shown = Math.min(NAMED, titles.size());
     String first = String.join(", ", titles.subList(0, shown));
     int more = titles.size() - shown;
     return more == 0 ? first : "%s and %d more".formatted(first, more);

@@ -7,6 +7,7 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
@@ -14,6 +15,7 @@ import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.ReferralSign;
 import org.nimblet.core.routine.Health;
+import org.nimblet.core.routine.Recent;
 import org.nimblet.core.routine.SafetyRules;
 import org.nimblet.core.routine.Sensation;
 import org.nimblet.core.routine.Sign;
@@ -48,9 +50,6 @@ public final class AttentionRules {
   public record PainReading(
       LocalDate date, Side side, Region region, int level, Optional<Sensation> sensation) {}
 
-  /** More than this share of the usual hours is a jump, per cent (common practice, no source). */
-  private static final int JUMP_PERCENT = 130;
-
   /**
    * What is known of a person when somebody looks.
    *
@@ -61,6 +60,7 @@ public final class AttentionRules {
    * @param reviewsOn when the programme is to be looked at, if they are on one
    * @param minutes how long they played or worked in the last days
    * @param usualMinutes how long they do in a week, as they say
+   * @param closed exercises that are stopped or paused
    * @param stuck exercises that have held for long
    * @param ready exercises one step before a step
    * @param planned whether there is a programme, or any block
@@ -73,6 +73,7 @@ public final class AttentionRules {
       Optional<LocalDate> reviewsOn,
       int minutes,
       int usualMinutes,
+      List<String> closed,
       List<String> stuck,
       List<String> ready,
       boolean planned) {}
@@ -81,16 +82,21 @@ public final class AttentionRules {
   public static List<Attention> reasons(Situation now) {
     List<Attention> reasons =
         new ArrayList<>(reasons(now.today(), now.readings(), now.missedDates(), now.health()));
-    if (reasons.stream().noneMatch(AttentionRules::isOfPain)) {
-      stays(now.today(), now.readings()).ifPresent(reasons::add);
-    }
-    if (now.usualMinutes() > 0 && now.minutes() * 100L > (long) now.usualMinutes() * JUMP_PERCENT) {
+    stays(now.today(), now.readings()).stream()
+        .filter(stays -> reasons.stream().noneMatch(reason -> isOf(reason, stays)))
+        .toList()
+        .forEach(reasons::add);
+    if (now.usualMinutes() > 0
+        && now.minutes() * 100L > (long) now.usualMinutes() * Recent.JUMP_PERCENT) {
       reasons.add(new Attention.HoursJumped(now.minutes(), now.usualMinutes()));
     }
     now.reviewsOn()
         .filter(on -> !on.isAfter(now.today()))
         .map(on -> new Attention.ReviewDue(ChronoUnit.DAYS.between(on, now.today())))
         .ifPresent(reasons::add);
+    if (!now.closed().isEmpty()) {
+      reasons.add(new Attention.WaitsForTheCoach(now.closed()));
+    }
     if (!now.stuck().isEmpty()) {
       reasons.add(new Attention.HeldForLong(now.stuck()));
     }
@@ -104,25 +110,34 @@ public final class AttentionRules {
     return List.copyOf(reasons);
   }
 
-  private static boolean isOfPain(Attention reason) {
-    return reason instanceof Attention.PainUp || reason instanceof Attention.Alarming;
+  /** Whether pain of a place is said already: that it rose, or that it alarms. */
+  private static boolean isOf(Attention reason, Attention.PainStays stays) {
+    return (reason instanceof Attention.PainUp up
+            && up.side() == stays.side()
+            && up.region() == stays.region())
+        || (reason instanceof Attention.Alarming alarming
+            && alarming.side() == stays.side()
+            && alarming.region() == stays.region());
   }
 
-  /** The worst pain that a place had on both of the last two days. */
-  private static Optional<Attention> stays(LocalDate today, List<PainReading> readings) {
-    Map<String, Map<LocalDate, PainReading>> byPlace = new TreeMap<>();
-    for (PainReading reading : readings) {
-      if (reading.level() >= NOTABLE_PAIN && reading.date().isAfter(today.minusDays(3))) {
-        byPlace
-            .computeIfAbsent(reading.side() + " " + reading.region(), place -> new TreeMap<>())
-            .merge(reading.date(), reading, (a, b) -> a.level() >= b.level() ? a : b);
+  /** Places that hurt notably on two days running, the later of them today or yesterday. */
+  private static List<Attention.PainStays> stays(LocalDate today, List<PainReading> readings) {
+    Map<String, NavigableMap<LocalDate, PainReading>> byPlace = new TreeMap<>();
+    readings.forEach(
+        reading ->
+            byPlace
+                .computeIfAbsent(reading.side() + " " + reading.region(), place -> new TreeMap<>())
+                .merge(reading.date(), reading, (a, b) -> a.level() >= b.level() ? a : b));
+    List<Attention.PainStays> found = new ArrayList<>();
+    for (NavigableMap<LocalDate, PainReading> days : byPlace.values()) {
+      PainReading last = days.lastEntry().getValue();
+      PainReading before = days.get(last.date().minusDays(1));
+      boolean lately = !last.date().isBefore(today.minusDays(1));
+      if (lately && before != null && Math.min(last.level(), before.level()) >= NOTABLE_PAIN) {
+        found.add(new Attention.PainStays(last.side(), last.region(), last.level()));
       }
     }
-    return byPlace.values().stream()
-        .filter(days -> days.size() >= 2)
-        .map(days -> days.values().stream().reduce((a, b) -> b).orElseThrow())
-        .max(Comparator.comparing(PainReading::level))
-        .map(last -> new Attention.PainStays(last.side(), last.region(), last.level()));
+    return found;
   }
 
   /**

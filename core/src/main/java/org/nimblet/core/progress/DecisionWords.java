@@ -25,6 +25,7 @@ public final class DecisionWords {
       case LOWERED ->
           "Stays at %s, which is the easiest, and only %d %% of it: %s."
               .formatted(to, ProgressRules.LOWERED_PERCENT, because);
+      case RESTORED -> "The whole of %s again: %s.".formatted(to, because);
       case PAUSED -> "Paused until your coach allows it again: %s.".formatted(because);
       case STOPPED -> "Stopped until it is cleared: %s.".formatted(because);
       case HELD -> "Stays at %s: %s.".formatted(to, because);

@@ -2,6 +2,8 @@ package org.nimblet.core.progress;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.HashMap;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 
@@ -17,7 +19,7 @@ import java.util.OptionalInt;
  * @param lowered whether even the easiest rung is done at a share of it
  * @param state whether it goes on
  * @param word what the coach has said of it and not taken back
- * @param steppedDown the last step down
+ * @param steppedDown when each rung was last stepped down from
  * @param effort the effort of the last time
  */
 record Footing(
@@ -30,11 +32,8 @@ record Footing(
     boolean lowered,
     State state,
     Optional<Overruling.Word> word,
-    Optional<StepDown> steppedDown,
+    Map<Integer, LocalDate> steppedDown,
     OptionalInt effort) {
-
-  /** A step down from a rung. */
-  record StepDown(int from, LocalDate date) {}
 
   /** Whether an exercise goes on. */
   public enum State {
@@ -56,19 +55,15 @@ record Footing(
         false,
         State.GOING_ON,
         Optional.empty(),
-        Optional.empty(),
+        Map.of(),
         OptionalInt.empty());
   }
 
   /** How many times in a row it has to go well before the next step. */
   int need(LocalDate date) {
+    LocalDate down = steppedDown.get(rung + 1);
     boolean backToIt =
-        steppedDown
-            .filter(down -> down.from() == rung + 1)
-            .filter(
-                down ->
-                    ChronoUnit.DAYS.between(down.date(), date) <= ProgressRules.STEPPED_DOWN_DAYS)
-            .isPresent();
+        down != null && ChronoUnit.DAYS.between(down, date) <= ProgressRules.STEPPED_DOWN_DAYS;
     return backToIt ? ProgressRules.NEED_AFTER_A_STEP_DOWN : ProgressRules.NEED;
   }
 
@@ -84,7 +79,10 @@ record Footing(
   }
 
   Footing movedTo(int other, LocalDate date) {
-    Optional<StepDown> down = other < rung ? Optional.of(new StepDown(rung, date)) : steppedDown;
+    Map<Integer, LocalDate> downs = new HashMap<>(steppedDown);
+    for (int left = other + 1; left <= rung; left++) {
+      downs.put(left, date);
+    }
     return new Footing(
         other,
         0,
@@ -95,7 +93,7 @@ record Footing(
         lowered && other <= rung,
         state,
         word,
-        down,
+        Map.copyOf(downs),
         effort);
   }
 
@@ -112,7 +110,7 @@ record Footing(
         Optional.of(date),
         0,
         Optional.empty(),
-        false,
+        lowered,
         state,
         word,
         steppedDown,

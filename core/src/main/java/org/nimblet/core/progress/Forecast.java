@@ -16,6 +16,15 @@ public final class Forecast {
   /** So far ahead, in days, one looks. */
   public static final int DAYS = 365;
 
+  /** Hardly before. */
+  public static final double EARLY = 0.1;
+
+  /** As likely as not. */
+  public static final double MIDDLE = 0.5;
+
+  /** Nearly surely by then. */
+  public static final double LATE = 0.9;
+
   private static final int WEEK = 7;
 
   /** Days since a change, from which on their number makes no difference. */
@@ -216,7 +225,7 @@ public final class Forecast {
     private int middle(double there) {
       double above = there;
       for (int rung = goal - 1; rung >= 0; rung--) {
-        if (above >= 0.5) {
+        if (above >= MIDDLE) {
           return rung + 1;
         }
         for (int i = at(rung, 0, 0, 0); i < at(rung + 1, 0, 0, 0); i++) {

@@ -10,22 +10,19 @@ public final class ForecastWords {
 
   private static final DateTimeFormatter DAY =
       DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
-  private static final double EARLY = 0.1;
-  private static final double MIDDLE = 0.5;
-  private static final double LATE = 0.9;
 
   private ForecastWords() {}
 
   /** When it will be reached, as far as that can be said. */
   public static String sentence(String goal, LocalDate today, Forecast own) {
-    OptionalInt middle = own.day(MIDDLE);
+    OptionalInt middle = own.day(Forecast.MIDDLE);
     if (middle.isEmpty()) {
       long percent = Math.round(own.reachedBy(Forecast.DAYS) * 100);
       return "Not at this rate: within a year %s is reached with %d %%.".formatted(goal, percent);
     }
     String words = "%s by %s as likely as not".formatted(goal, day(today, middle));
-    OptionalInt early = own.day(EARLY);
-    OptionalInt late = own.day(LATE);
+    OptionalInt early = own.day(Forecast.EARLY);
+    OptionalInt late = own.day(Forecast.LATE);
     return late.isPresent()
         ? "%s; hardly before %s, nearly surely by %s."
             .formatted(words, day(today, early), day(today, late))

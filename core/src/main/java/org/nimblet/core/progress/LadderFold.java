@@ -21,7 +21,6 @@ import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.Ladder;
 import org.nimblet.core.exercise.Laterality;
-import org.nimblet.core.exercise.Progression;
 import org.nimblet.core.progress.Footing.State;
 import org.nimblet.core.progress.RungDecision.Effect;
 
@@ -35,6 +34,7 @@ final class LadderFold {
   private final Set<Side> done = EnumSet.noneOf(Side.class);
   private final Map<Side, Footing> footings = new EnumMap<>(Side.class);
   private final Map<Side, Deque<Integer>> painsBefore = new EnumMap<>(Side.class);
+  private final Map<Side, LocalDate> saidOn = new EnumMap<>(Side.class);
   private final List<RungDecision> decisions = new ArrayList<>();
 
   /**
@@ -50,7 +50,7 @@ final class LadderFold {
       Map<Side, WorkedDates> worked) {
     this.ladder = ladder;
     this.worked = worked;
-    this.endurance = exercise.progression().steps() instanceof Progression.Endurance;
+    this.endurance = exercise.progression().isDailyEndurance();
     this.bothSidesWork = sides != Laterality.WORKING_SIDE;
     for (Side side : Side.values()) {
       footings.put(side, Footing.on(first));
@@ -99,6 +99,7 @@ final class LadderFold {
   }
 
   private void overrule(Overruling said) {
+    saidOn.put(said.side(), said.date());
     Footing footing = footings.get(said.side());
     int rung = said.word().namesRung() ? ladder.nearest(said.rung()) : footing.rung();
     Footing after = rung == footing.rung() ? footing : footing.movedTo(rung, said.date());
@@ -132,7 +133,7 @@ final class LadderFold {
       footing = footing.in(State.GOING_ON);
     }
     footing = footing.withEffort(evidence.effort());
-    if (rule.isForSafety()) {
+    if (rule.isForSafety(answers)) {
       footing = footing.told(Optional.empty());
     }
     if (evidence.shift().isPresent() && shifted(evidence, cause, footing)) {
@@ -259,8 +260,10 @@ final class LadderFold {
     }
   }
 
+  /** One step a date; what the coach said that day is none, and keeps no pain from lowering it. */
   private void down(Side side, LocalDate date, RungDecision.Cause cause, Footing footing) {
-    if (isPinned(footing) || footing.changedOn(date)) {
+    boolean changed = footing.changedOn(date) && !date.equals(saidOn.get(side));
+    if (isPinned(footing) || changed) {
       keep(side, date, cause, Effect.HELD, footing.holding(true, date));
     } else if (footing.rung() > 0) {
       keep(side, date, cause, Effect.DOWN, footing.movedTo(footing.rung() - 1, date));
@@ -277,12 +280,13 @@ final class LadderFold {
       return;
     }
     boolean again = footing.counted().filter(date::equals).isPresent();
-    Footing counted =
-        again ? footing : footing.withStreak(Math.min(footing.streak() + 1, 99), date);
+    Footing counted = again ? footing : footing.withStreak(footing.streak() + 1, date);
     boolean enough = counted.streak() >= counted.need(date);
     boolean free = counted.word().isEmpty() && !counted.changedOn(date);
     if (!enough || !free || !(endurance || counted.mayRise(date))) {
       keep(side, date, cause, Effect.COUNTED, counted);
+    } else if (counted.lowered()) {
+      keep(side, date, cause, Effect.RESTORED, counted.atShare(false, date));
     } else if (counted.rung() == ladder.last()) {
       keep(side, date, cause, Effect.MAINTAINED, counted);
     } else if (wouldLeaveBehind(side, counted.rung() + 1)) {

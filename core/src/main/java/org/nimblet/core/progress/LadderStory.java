@@ -9,6 +9,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Dose;
 import org.nimblet.core.exercise.Exercise;
@@ -98,12 +100,66 @@ public final class LadderStory {
     return awayOn(side, date).orElse(footings.get(side).rung());
   }
 
-  /** Whether a side goes on, is stopped or paused. */
+  /** Whether it is paused until the coach allows it again. */
   public boolean isPaused() {
     return done.stream().anyMatch(side -> footings.get(side).state() == State.PAUSED);
   }
 
-  /** Whether a side was stopped and not done since. */
+  /** The date on which it was last stopped or paused, if nobody has allowed it again since. */
+  Optional<LocalDate> closedOn() {
+    return done.stream()
+        .filter(side -> footings.get(side).state() != State.GOING_ON)
+        .flatMap(side -> lastOf(side, RungDecision::isClosing).stream())
+        .map(RungDecision::date)
+        .max(LocalDate::compareTo);
+  }
+
+  /** Why it is stopped or paused, as a sentence; empty if it never was. */
+  public Optional<String> whyClosed() {
+    return decisions.stream()
+        .filter(RungDecision::isClosing)
+        .reduce((earlier, later) -> later)
+        .map(decision -> DecisionWords.sentence(decision, ladder));
+  }
+
+  private Optional<RungDecision> lastOf(Side side, Predicate<RungDecision> test) {
+    return decisions.stream()
+        .filter(decision -> decision.side() == side)
+        .filter(test)
+        .reduce((earlier, later) -> later);
+  }
+
+  /** Why a side stands where it stands; what said nothing about it is passed over. */
+  public Optional<RungDecision> last(Side side) {
+    return lastOf(side, decision -> decision.effect() != RungDecision.Effect.NOTHING);
+  }
+
+  /** Whether different dates suffice between two steps. */
+  public boolean isDailyEndurance() {
+    return exercise.progression().isDailyEndurance();
+  }
+
+  /**
+   * What was judged of a side since a date.
+   *
+   * @param dates on which it was done
+   */
+  public record Judged(Set<LocalDate> dates, int judged, int achieved) {}
+
+  /** What was judged of a side since a date, that day included. */
+  public Judged judgedSince(Side side, LocalDate since) {
+    List<RungDecision> recent =
+        decisions.stream()
+            .filter(decision -> decision.side() == side && !decision.date().isBefore(since))
+            .filter(decision -> decision.cause() instanceof RungDecision.Judged)
+            .toList();
+    return new Judged(
+        recent.stream().map(RungDecision::date).collect(Collectors.toSet()),
+        recent.size(),
+        (int) recent.stream().filter(RungDecision::isAchieved).count());
+  }
+
+  /** Whether a side was stopped and not allowed again. */
   public boolean isStopped(Side side) {
     return footings.get(side).state() == State.STOPPED;
   }
@@ -178,7 +234,7 @@ public final class LadderStory {
   public Dose dose(Side side, LocalDate date) {
     int rung = rung(side, date);
     Dose dose = ladder.rungs().get(rung).dose();
-    return footings.get(side).lowered() && rung == 0 ? share(dose) : dose;
+    return isLowered(side) ? share(dose) : dose;
   }
 
   /** A share of a dose within its bounds; what they do not allow is taken from the repetitions. */
@@ -198,10 +254,12 @@ public final class LadderStory {
    * other, else the lower one.
    */
   public Dose dose(LocalDate date) {
-    Side weaker = rung(Side.LEFT, date) <= rung(Side.RIGHT, date) ? Side.LEFT : Side.RIGHT;
-    if (done.size() == 1) {
+    boolean oneHand =
+        ladder.rungs().get(0).dose().laterality() == Laterality.WORKING_SIDE && done.size() == 1;
+    if (oneHand) {
       return dose(done.iterator().next(), date);
     }
+    Side weaker = standing(Side.LEFT, date) <= standing(Side.RIGHT, date) ? Side.LEFT : Side.RIGHT;
     Dose lower = dose(weaker, date);
     Dose higher = dose(weaker.other(), date);
     if (lower.equals(higher)
@@ -213,6 +271,11 @@ public final class LadderStory {
         Optional.of(
             new Dose.SideException(
                 weaker.other(), higher.form(), higher.repetitions(), higher.sets())));
+  }
+
+  /** The rung of a side; below the easiest one where only a share of it is done. */
+  private int standing(Side side, LocalDate date) {
+    return isLowered(side) ? -1 : rung(side, date);
   }
 
   private OptionalInt awayOn(Side side, LocalDate date) {

@@ -3,14 +3,13 @@ package org.nimblet.core.progress;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Function;
@@ -23,10 +22,6 @@ import org.nimblet.core.routine.RungDose;
 
 /** Where a person stands with every exercise they have done, and how they came there. */
 public final class Progress {
-
-  /** Why a paused exercise stays out, for people. */
-  public static final String PAUSED =
-      "Paused: even its easiest dose was too much twice. Allow it again under Progress.";
 
   private final Map<String, LadderStory> judged;
   private final Map<String, LadderStory> next;
@@ -91,16 +86,25 @@ public final class Progress {
     return Optional.ofNullable(judged.get(exerciseId));
   }
 
-  /** The exercises that are paused until the coach allows them again. */
-  public Set<String> paused() {
-    Set<String> paused = new HashSet<>();
-    next.forEach(
-        (exercise, story) -> {
-          if (story.isPaused()) {
-            paused.add(exercise);
-          }
-        });
-    return paused;
+  /**
+   * What stays out until somebody allows it again: the coach, or a clinician since.
+   *
+   * @param allowed exercises that a clinician allows, with the day on which that was said
+   */
+  public List<LadderStory> closed(Map<String, LocalDate> allowed) {
+    return next.values().stream()
+        .filter(
+            story ->
+                story
+                    .closedOn()
+                    .filter(on -> !isAllowedSince(allowed.get(story.exercise().id()), on))
+                    .isPresent())
+        .sorted(Comparator.comparing(story -> story.exercise().title()))
+        .toList();
+  }
+
+  private static boolean isAllowedSince(LocalDate allowed, LocalDate closed) {
+    return allowed != null && !allowed.isBefore(closed);
   }
 
   /** The dose of each exercise that is done next on a date, by exercise. */
@@ -118,19 +122,34 @@ public final class Progress {
     return doses;
   }
 
-  /** What was decided because of a session, by exercise. */
-  public Map<String, List<RungDecision>> decidedBy(UUID sessionId) {
-    Map<String, List<RungDecision>> found = new TreeMap<>();
+  /** What was decided because of each session, exercise by exercise. */
+  public Map<UUID, List<StoryPart>> bySession() {
+    Map<UUID, Map<String, List<RungDecision>>> found = new HashMap<>();
     judged.forEach(
-        (exercise, story) -> {
-          List<RungDecision> here =
-              story.decisions().stream()
-                  .filter(decision -> decision.sessionId().filter(sessionId::equals).isPresent())
-                  .toList();
-          if (!here.isEmpty()) {
-            found.put(exercise, here);
-          }
-        });
-    return found;
+        (exercise, story) ->
+            story
+                .decisions()
+                .forEach(
+                    decision ->
+                        decision
+                            .sessionId()
+                            .ifPresent(
+                                session ->
+                                    found
+                                        .computeIfAbsent(session, s -> new TreeMap<>())
+                                        .computeIfAbsent(exercise, e -> new ArrayList<>())
+                                        .add(decision))));
+    Map<UUID, List<StoryPart>> parts = new HashMap<>();
+    found.forEach(
+        (session, byExercise) ->
+            parts.put(
+                session,
+                byExercise.entrySet().stream()
+                    .map(entry -> new StoryPart(judged.get(entry.getKey()), entry.getValue()))
+                    .toList()));
+    return parts;
   }
+
+  /** Some decisions of a story. */
+  public record StoryPart(LadderStory story, List<RungDecision> decisions) {}
 }

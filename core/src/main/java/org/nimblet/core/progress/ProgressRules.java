@@ -1,6 +1,7 @@
 package org.nimblet.core.progress;
 
 import java.time.LocalTime;
+import org.nimblet.core.routine.SafetyRules;
 
 /**
  * The numbers by which a client's rungs rise and fall (model section 5; common practice, no source,
@@ -9,19 +10,19 @@ import java.time.LocalTime;
 public final class ProgressRules {
 
   /** Pain from here on ends the work until somebody has cleared it. */
-  static final int STOPPING_PAIN = 7;
+  static final int STOPPING_PAIN = SafetyRules.ENDING_PAIN;
 
   /** Pain from here on is more than a little (acceptable is 2–5: Thomeé 1997, from memory). */
-  static final int NOTABLE_PAIN = 4;
+  static final int MORE_THAN_A_LITTLE = 4;
 
   /** Pain from here on counts where it has risen. */
   static final int RISEN_PAIN = 3;
 
   /** A rise of so many points matters (Farrar 2001, from memory). */
-  static final int RISE = 2;
+  static final int RISE = AttentionRules.RISE;
 
   /** Less of the dose than this, per cent, was not the dose. */
-  static final int LEAST_PERCENT = 60;
+  public static final int LEAST_PERCENT = 60;
 
   static final int WHOLE_PERCENT = 100;
 

@@ -40,6 +40,8 @@ public record RungDecision(
     DOWN,
     /** The easiest rung, and only a share of it. */
     LOWERED,
+    /** The whole of the easiest rung again. */
+    RESTORED,
     PAUSED,
     STOPPED,
     HELD,
@@ -62,11 +64,21 @@ public record RungDecision(
 
   /** Whether the dose differs afterwards. */
   public boolean changesDose() {
-    return from != to || effect == Effect.LOWERED;
+    return from != to || effect == Effect.LOWERED || effect == Effect.RESTORED;
+  }
+
+  /** Whether the exercise stays out after it. */
+  boolean isClosing() {
+    return effect == Effect.STOPPED || effect == Effect.PAUSED;
+  }
+
+  /** Whether a session went well. */
+  boolean isAchieved() {
+    return cause instanceof Judged judged && judged.rule() == RungRule.ACHIEVED;
   }
 
   /** Whether a coach should hear of it. */
   public boolean isForTheCoach() {
-    return effect == Effect.LOWERED || effect == Effect.PAUSED || effect == Effect.STOPPED;
+    return effect == Effect.LOWERED || isClosing();
   }
 }

@@ -48,8 +48,10 @@ public enum RungRule {
   }
 
   /** Whether pain or a sign decided; nothing that a coach has set stands against it. */
-  boolean isForSafety() {
-    return row <= PAIN_NEXT_MORNING.row;
+  boolean isForSafety(Answers answers) {
+    boolean leftForPain =
+        this == TOO_MUCH && answers.shortfall().filter(why -> why == Shortfall.HURT).isPresent();
+    return row <= PAIN_NEXT_MORNING.row || leftForPain;
   }
 
   /** The first row that fits. */
@@ -61,7 +63,7 @@ public enum RungRule {
       return answers.shortfall().filter(why -> why == Shortfall.NO_TIME).isPresent()
           ? NO_TIME
           : TOO_MUCH;
-    } else if (answers.duringAtLeast(ProgressRules.NOTABLE_PAIN)) {
+    } else if (answers.duringAtLeast(ProgressRules.MORE_THAN_A_LITTLE)) {
       return PAIN_AS_BEFORE;
     } else if (isAllThereIs(answers) && answers.effortBefore().equals(answers.effort())) {
       return ALL_THERE_IS_TWICE;
@@ -78,7 +80,7 @@ public enum RungRule {
         || answers.duringAtLeast(ProgressRules.STOPPING_PAIN)
         || answers.morningAtLeast(ProgressRules.STOPPING_PAIN)) {
       return STOP;
-    } else if (answers.duringAtLeast(ProgressRules.NOTABLE_PAIN)
+    } else if (answers.duringAtLeast(ProgressRules.MORE_THAN_A_LITTLE)
         && (answers.before().isEmpty() || answers.duringAtLeast(answers.before().getAsInt() + 1))) {
       return PAIN_OVER_BEFORE;
     } else if (answers.duringAtLeast(

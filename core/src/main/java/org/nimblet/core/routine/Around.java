@@ -13,4 +13,7 @@ public record Around(boolean warmed, OptionalInt minutesToPlay, boolean performa
 
   /** Nothing near, the hands cold. */
   public static final Around NOTHING = new Around(false, OptionalInt.empty(), false);
+
+  /** Play comes next, the hands cold. */
+  public static final Around BEFORE_PLAY = new Around(false, OptionalInt.of(0), false);
 }

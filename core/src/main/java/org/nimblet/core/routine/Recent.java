@@ -29,6 +29,9 @@ public record Recent(
     Map<Purpose, Course> courses,
     Map<String, RungDose> rungs) {
 
+  /** More than this share of what is usual is a jump, per cent (common practice, no source). */
+  public static final int JUMP_PERCENT = 130;
+
   /** Nothing was done yet. */
   public static final Recent NOTHING = of(Map.of());
 
@@ -85,9 +88,6 @@ public record Recent(
 
     /** From so many weeks on there is something to compare with (ours). */
     private static final int ENOUGH_WEEKS = 3;
-
-    /** More than this share of the mean is a jump, per cent (common practice, no source). */
-    private static final int JUMP_PERCENT = 130;
 
     /** The most that may be added this week without a jump, in milliseconds. */
     long roomMillis() {

@@ -4,10 +4,10 @@ import java.util.List;
 import java.util.Optional;
 import org.nimblet.core.exercise.Dose;
 import org.nimblet.core.exercise.Exercise;
+import org.nimblet.core.exercise.Kind;
 import org.nimblet.core.exercise.Ladder;
-import org.nimblet.core.exercise.Load;
 import org.nimblet.core.exercise.Method;
-import org.nimblet.core.exercise.Pace;
+import org.nimblet.core.exercise.Purpose;
 
 /**
  * A step on its ladder: where it stands, and how it would be one rung easier or harder with what is
@@ -32,16 +32,35 @@ public record StepLadder(List<String> rungs, int at, Optional<Step> easier, Opti
   /**
    * The ladder of a step; empty if its exercise has none of that form.
    *
-   * @param liked the method that the person likes
-   * @param loads the loads that they own for it, the lightest first
+   * @param asked for whom, and what lies around it: the harder step is sound there or is not
+   *     offered
    */
-  public static Optional<StepLadder> of(Step step, Method liked, List<Load> loads) {
+  public static Optional<StepLadder> of(Step step, RoutineRequest asked, Purpose purpose) {
+    int mostHeld = asked.heldSecondsPerTissue(PurposePlan.of(purpose));
+    return of(step, asked.facts())
+        .map(
+            ladder ->
+                new StepLadder(
+                    ladder.rungs(),
+                    ladder.at(),
+                    ladder.easier(),
+                    ladder.harder().filter(harder -> isSound(harder, asked, mostHeld))));
+  }
+
+  private static boolean isSound(Step step, RoutineRequest asked, int mostHeldSeconds) {
+    return DoseRules.unsound(step, asked).isEmpty()
+        && (step.exercise().kind() != Kind.STRETCH
+            || step.dose().heldSecondsPerSide(asked.facts().pace()) <= mostHeldSeconds);
+  }
+
+  private static Optional<StepLadder> of(Step step, ClientFacts facts) {
     Exercise exercise = step.exercise();
     if (!exercise.kind().climbs()) {
       return Optional.empty();
     }
-    Method method = exercise.dose(liked).isPresent() ? liked : exercise.usualMethod();
-    Ladder ladder = Ladder.of(exercise, method, loads);
+    Method method =
+        exercise.dose(facts.method()).isPresent() ? facts.method() : exercise.usualMethod();
+    Ladder ladder = Ladder.of(exercise, method, OwnLoad.owned(exercise, facts));
     Dose dose = step.dose().on(step.firstSide());
     boolean sameForm = ladder.rungs().get(0).dose().form().getClass() == dose.form().getClass();
     if (ladder.last() == 0 || !sameForm || ladder.volume(0) == ladder.volume(ladder.last())) {
@@ -57,7 +76,7 @@ public record StepLadder(List<String> rungs, int at, Optional<Step> easier, Opti
                 at(ladder, rung + 1, step)));
       }
     }
-    return between(step, liked);
+    return between(step, facts.method());
   }
 
   /** A dose that is no rung, as where time was short: it can be made less, not more. */
@@ -90,14 +109,5 @@ public record StepLadder(List<String> rungs, int at, Optional<Step> easier, Opti
     return sameLoad && dose.units().equals(own.units()) && !dose.equals(own)
         ? Optional.of(step.withDose(dose))
         : Optional.empty();
-  }
-
-  /** The same before play, where no tissue is held longer than is sound there. */
-  public StepLadder beforePlay(Pace pace) {
-    boolean tooLong =
-        harder
-            .filter(step -> step.dose().heldSecondsPerSide(pace) > PurposePlan.HELD_BEFORE_PLAY)
-            .isPresent();
-    return tooLong ? new StepLadder(rungs, at, easier, Optional.empty()) : this;
   }
 }

@@ -117,4 +117,83 @@ class AttentionRulesTest {
         .isEqualTo("Left ring finger stays out: letter of the therapist.");
     assertThat(AttentionRules.reasons(TODAY, List.of(), List.of(TODAY), Health.GOOD)).isEmpty();
   }
+
+  private static AttentionRules.Situation quiet(List<PainReading> readings) {
+    return new AttentionRules.Situation(
+        TODAY,
+        readings,
+        List.of(),
+        Health.GOOD,
+        Optional.of(TODAY.plusDays(3)),
+        600,
+        600,
+        List.of(),
+        List.of(),
+        List.of(),
+        true);
+  }
+
+  @Test
+  void painOnTwoDaysRunningIsPointedOutUnlessItRose() {
+    assertThat(AttentionRules.reasons(quiet(List.of(wrist(1, 3), wrist(0, 3)))))
+        .containsExactly(new Attention.PainStays(Side.RIGHT, Region.WRIST_LITTLE_FINGER_SIDE, 3));
+    assertThat(AttentionRules.reasons(quiet(List.of(wrist(2, 3), wrist(0, 3))))).isEmpty();
+    assertThat(AttentionRules.reasons(quiet(List.of(wrist(3, 3), wrist(2, 3))))).isEmpty();
+    assertThat(AttentionRules.reasons(quiet(List.of(wrist(1, 3), wrist(0, 2))))).isEmpty();
+    assertThat(AttentionRules.reasons(quiet(List.of(wrist(4, 1), wrist(1, 3), wrist(0, 3)))))
+        .hasOnlyElementsOfType(Attention.PainUp.class);
+  }
+
+  @Test
+  void painOfOnePlaceDoesNotHideThatOfAnother() {
+    PainReading thumb = new PainReading(TODAY, Side.LEFT, Region.THUMB, 3, Optional.empty());
+    PainReading before =
+        new PainReading(TODAY.minusDays(1), Side.LEFT, Region.THUMB, 3, Optional.empty());
+    assertThat(AttentionRules.reasons(quiet(List.of(wrist(4, 1), wrist(0, 5), before, thumb))))
+        .hasSize(2);
+  }
+
+  /** More than 1.3 times what is usual (common practice, no source); the edges of each rule. */
+  @Test
+  void everyOtherReasonHasItsEdge() {
+    AttentionRules.Situation calm = quiet(List.of());
+    assertThat(AttentionRules.reasons(calm)).isEmpty();
+    assertThat(
+            AttentionRules.reasons(
+                new AttentionRules.Situation(
+                    TODAY,
+                    List.of(),
+                    List.of(),
+                    Health.GOOD,
+                    Optional.of(TODAY.minusDays(1)),
+                    781,
+                    600,
+                    List.of("A", "B", "C"),
+                    List.of("D"),
+                    List.of("E", "F"),
+                    false)))
+        .extracting(Attention::sentence)
+        .containsExactly(
+            "13 h in the last 7 days, usually 10 h.",
+            "A, B and 1 more: stopped or paused until you allow it again.",
+            "The programme was to be looked at 1 day ago.",
+            "D: no step for 6 times running.",
+            "E, F.",
+            "No programme, and no block in the last 7 days.");
+    assertThat(
+            AttentionRules.reasons(
+                new AttentionRules.Situation(
+                    TODAY,
+                    List.of(),
+                    List.of(),
+                    Health.GOOD,
+                    Optional.of(TODAY),
+                    780,
+                    600,
+                    List.of(),
+                    List.of(),
+                    List.of(),
+                    true)))
+        .containsExactly(new Attention.ReviewDue(0));
+  }
 }

@@ -176,6 +176,86 @@ class LadderStoryTest {
   }
 
   @Test
+  void theWholeOfTheEasiestComesBackBeforeTheNextRung() {
+    did(0, Side.LEFT, 4, -1, 100, 4);
+    well(3, Side.LEFT);
+    assertThat(story().isLowered(Side.LEFT)).isTrue();
+    well(4, Side.LEFT);
+    assertThat(lastSentence()).isEqualTo("The whole of 15 s again: it went well 2 times.");
+    assertThat(story().isLowered(Side.LEFT)).isFalse();
+    assertThat(rungAfter(5)).isZero();
+  }
+
+  /** The lesser side decides where both do the same, also where both stand on the easiest rung. */
+  @Test
+  void aLoweredSideIsTheLesserOne() {
+    did(0, Side.LEFT, 0, 0, 100, 9);
+    did(0, Side.RIGHT, 5, 0, 100, 4);
+    Dose dose = story().dose(MONDAY.plusDays(1));
+    assertThat(dose.on(Side.RIGHT).repetitions()).isEqualTo(1);
+    assertThat(dose.on(Side.LEFT).repetitions()).isEqualTo(2);
+  }
+
+  @Test
+  void aSideThatNeverDidItBeginsAtItsOwnFirstRung() {
+    for (int day = 0; day < 8; day++) {
+      well(day, Side.LEFT);
+    }
+    Dose dose = story().dose(MONDAY.plusDays(8));
+    assertThat(dose.on(Side.LEFT).quantity()).isEqualTo(30);
+    assertThat(dose.on(Side.RIGHT).quantity()).isEqualTo(15);
+  }
+
+  @Test
+  void everyRungOnTheWayDownIsLongerToComeBackTo() {
+    for (int day = 0; day <= 9; day++) {
+      well(day, Side.LEFT);
+    }
+    did(13, Side.LEFT, 4, -1, 100, 4);
+    did(14, Side.LEFT, 4, -1, 100, 4);
+    assertThat(rungAfter(15)).isEqualTo(1);
+    for (int day = 17; day < 20; day++) {
+      well(day, Side.LEFT);
+    }
+    assertThat(rungAfter(20)).isEqualTo(2);
+    assertThat(story().need(Side.LEFT, MONDAY.plusDays(20)))
+        .as("30 s was left as well")
+        .isEqualTo(3);
+  }
+
+  @Test
+  void whatTheCoachSaidThatDayKeepsNoPainFromLoweringIt() {
+    events.add(
+        new Overruling(MONDAY.atTime(8, 0), Side.LEFT, Overruling.Word.RESET, 3, "Felt strong."));
+    did(0, Side.LEFT, 5, -1, 100, 4);
+    assertThat(rungAfter(1)).isEqualTo(2);
+  }
+
+  @Test
+  void aPinDoesNotHoldAgainstWhatWasLeftBecauseItHurt() {
+    events.add(new Overruling(MONDAY.atStartOfDay(), Side.LEFT, Overruling.Word.PIN, 3, "Recital"));
+    Evidence left =
+        evidence(Side.LEFT, MONDAY.plusDays(1).atTime(9, 0), Optional.empty(), 0, 0, 40, 4);
+    events.add(
+        new Evidence(
+            left.sessionId(),
+            left.began(),
+            left.side(),
+            left.dose(),
+            left.donePercent(),
+            Optional.of(Shortfall.HURT),
+            left.complete(),
+            left.shift(),
+            left.sign(),
+            left.before(),
+            left.during(),
+            left.nextMorning(),
+            left.effort(),
+            left.uneven()));
+    assertThat(rungAfter(2)).isEqualTo(2);
+  }
+
+  @Test
   void daysAwayLowerWhatWasReached() {
     for (int day = 0; day <= 9; day++) {
       well(day, Side.LEFT);

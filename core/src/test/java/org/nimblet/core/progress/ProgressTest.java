@@ -10,6 +10,7 @@ import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -193,6 +194,22 @@ class ProgressTest {
             4,
             "Tried it."));
     assertThat(next(2).dose().repetitions()).isEqualTo(3);
-    assertThat(atNoon(2).paused()).isEmpty();
+    assertThat(atNoon(2).closed(Map.of())).isEmpty();
+  }
+
+  /** Model section 5, first row: until it is cleared, by the coach or by a clinician since. */
+  @Test
+  void whatIsStoppedStaysOutUntilSomebodyAllowsIt() {
+    UUID session = did(0);
+    hurt(session, PainMoment.DURING, 0, Side.LEFT, Region.FOREARM_PALM_SIDE, 8);
+    assertThat(atNoon(40).closed(Map.of()))
+        .extracting(story -> story.exercise().id())
+        .containsExactly(STRETCH);
+    assertThat(atNoon(40).closed(Map.of(STRETCH, MONDAY.minusDays(1)))).hasSize(1);
+    assertThat(atNoon(40).closed(Map.of(STRETCH, MONDAY.plusDays(3)))).isEmpty();
+    said.add(
+        new CoachWord(
+            STRETCH, at(5, 12), Set.of(Side.LEFT, Side.RIGHT), Overruling.Word.ALLOW, 0, "Seen."));
+    assertThat(atNoon(40).closed(Map.of())).isEmpty();
   }
 }

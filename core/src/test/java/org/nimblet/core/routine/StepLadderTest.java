@@ -2,9 +2,11 @@ package org.nimblet.core.routine;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.List;
+import java.time.LocalDate;
+import java.util.EnumSet;
 import org.junit.jupiter.api.Test;
 import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.exercise.Condition;
 import org.nimblet.core.exercise.Dose;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
@@ -12,6 +14,7 @@ import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Method;
 import org.nimblet.core.exercise.Pace;
 import org.nimblet.core.exercise.Position;
+import org.nimblet.core.exercise.Purpose;
 
 class StepLadderTest {
 
@@ -27,8 +30,12 @@ class StepLadderTest {
         Side.LEFT);
   }
 
+  private static RoutineRequest asked(Around around) {
+    return RequestBuilder.of(Purpose.RECOVERY).around(around).build();
+  }
+
   private static StepLadder ladder(Step step) {
-    return StepLadder.of(step, Method.STEADY_HOLD, List.of()).orElseThrow();
+    return StepLadder.of(step, asked(Around.NOTHING), Purpose.RECOVERY).orElseThrow();
   }
 
   @Test
@@ -52,8 +59,31 @@ class StepLadderTest {
   /** Behm 2016, from memory: before play no tissue is held for more than 30 s. */
   @Test
   void beforePlayNothingGetsLongerThanIsSound() {
-    assertThat(ladder(step(15, 2)).beforePlay(Pace.USUAL).harder()).isEmpty();
-    assertThat(ladder(step(15, 2)).harder()).isPresent();
+    Step step = step(15, 2);
+    assertThat(
+            StepLadder.of(step, asked(Around.BEFORE_PLAY), Purpose.WARM_UP).orElseThrow().harder())
+        .isEmpty();
+    assertThat(ladder(step).harder()).isPresent();
+  }
+
+  /** With carpal tunnel trouble a bent wrist is held for 30 s at most (common practice). */
+  @Test
+  void whatWouldBeUnsoundForThePersonIsNotOffered() {
+    Dose quiet = STRETCH.dose(Method.LONG_QUIET).orElseThrow().usual().withQuantity(30);
+    Step step = new Step(STRETCH, quiet, Position.SIT, Side.LEFT);
+    RequestBuilder person = RequestBuilder.of(Purpose.RECOVERY).method(Method.LONG_QUIET);
+    assertThat(StepLadder.of(step, person.build(), Purpose.RECOVERY).orElseThrow().harder())
+        .isPresent();
+    RoutineRequest sore =
+        person
+            .condition(
+                new KnownCondition(
+                    Condition.CARPAL_TUNNEL,
+                    EnumSet.allOf(Side.class),
+                    Condition.CARPAL_TUNNEL.usualPlace(),
+                    LocalDate.of(2026, 3, 1)))
+            .build();
+    assertThat(StepLadder.of(step, sore, Purpose.RECOVERY).orElseThrow().harder()).isEmpty();
   }
 
   @Test
@@ -68,7 +98,7 @@ class StepLadderTest {
   void heatHasNoLadder() {
     Exercise heat = LIBRARY.find("palm-rub").orElseThrow();
     Step step = new Step(heat, heat.doseFor(Method.STEADY_HOLD).usual(), Position.SIT, Side.LEFT);
-    assertThat(StepLadder.of(step, Method.STEADY_HOLD, List.of())).isEmpty();
+    assertThat(StepLadder.of(step, asked(Around.NOTHING), Purpose.RECOVERY)).isEmpty();
   }
 
   /** Every exercise at every rung of its own ladder: neighbours differ and are sound doses. */
@@ -85,7 +115,10 @@ class StepLadderTest {
                         plan.usual(),
                         exercise.demands().positions().iterator().next(),
                         Side.LEFT);
-                StepLadder.of(usual, method, List.of())
+                StepLadder.of(
+                        usual,
+                        RequestBuilder.of(Purpose.RECOVERY).method(method).build(),
+                        Purpose.RECOVERY)
                     .ifPresent(
                         ladder -> {
                           ladder.easier().ifPresent(s -> assertThat(s).isNotEqualTo(usual));

@@ -21,6 +21,7 @@ import org.nimblet.server.client.Activity.StoredWeight;
 import org.nimblet.server.client.ClientFile.ActivityFile;
 import org.nimblet.server.platform.NotFoundException;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The door to clients for every feature: it opens only to those who may see them. */
@@ -68,6 +69,17 @@ public class ClientFiles {
   @Transactional(readOnly = true)
   public List<ClientFile> forBackgroundWork(Collection<UUID> clientIds) {
     return files(clients.rows(clientIds));
+  }
+
+  /**
+   * Waits until nobody else replaces what was said of a client, and keeps them waiting until the
+   * transaction is over.
+   */
+  @Transactional(propagation = Propagation.MANDATORY)
+  public void replaceAlone(ClientFile client) {
+    if (clients.findToWriteById(client.id()).isEmpty()) {
+      throw new NotFoundException("client");
+    }
   }
 
   Client row(UUID clientId) {

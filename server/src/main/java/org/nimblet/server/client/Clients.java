@@ -1,14 +1,20 @@
 package org.nimblet.server.client;
 
+import jakarta.persistence.LockModeType;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 interface Clients extends JpaRepository<Client, UUID> {
   Optional<Client> findByIdAndCoachId(UUID id, UUID coachId);
+
+  /** A client for whoever replaces what was said of them; others who want to wait. */
+  @Lock(LockModeType.PESSIMISTIC_WRITE)
+  Optional<Client> findToWriteById(UUID id);
 
   String ROWS =
       """

@@ -4,19 +4,16 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.Id;
 import jakarta.persistence.Inheritance;
 import jakarta.persistence.InheritanceType;
-import jakarta.persistence.PostLoad;
-import jakarta.persistence.PostPersist;
-import jakarta.persistence.Transient;
 import java.time.Instant;
 import java.util.UUID;
 import org.nimblet.core.progress.HealthWord;
 import org.nimblet.server.client.ClientFile;
-import org.springframework.data.domain.Persistable;
+import org.nimblet.server.platform.NewRow;
 
 /** A dated word as it is stored. All of a person's words are read together, by one statement. */
 @Entity
 @Inheritance(strategy = InheritanceType.TABLE_PER_CLASS)
-abstract class StoredWord implements Persistable<UUID> {
+abstract class StoredWord extends NewRow {
   @Id UUID id;
   UUID coachId;
   UUID clientId;
@@ -34,22 +31,8 @@ abstract class StoredWord implements Persistable<UUID> {
     return type.cast(this);
   }
 
-  /** A new one is written without a look whether it is there. */
-  @Transient private boolean saved;
-
   @Override
   public UUID getId() {
     return id;
-  }
-
-  @Override
-  public boolean isNew() {
-    return !saved;
-  }
-
-  @PostLoad
-  @PostPersist
-  void nowSaved() {
-    saved = true;
   }
 }

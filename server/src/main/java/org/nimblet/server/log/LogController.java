@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.session.SessionLedger;
@@ -68,6 +69,7 @@ class LogController {
     trail.note(person.client(), HealthTrail.Deed.READ_LOG);
     LocalDate first = person.today().minusDays(LOG_DAYS - 1L);
     List<LogEntry> entries = log.of(person.client(), person.told(), first, person.today());
+    Map<UUID, List<DecisionView>> decided = ProgressViews.bySession(person);
     return new LogView(
         entries,
         agenda.of(person, first, person.today()).stream()
@@ -80,7 +82,7 @@ class LogController {
         entries.stream()
             .map(
                 entry ->
-                    new SessionDecisions(entry.id(), ProgressViews.decidedBy(person, entry.id())))
+                    new SessionDecisions(entry.id(), decided.getOrDefault(entry.id(), List.of())))
             .toList());
   }
 

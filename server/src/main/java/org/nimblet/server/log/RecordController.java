@@ -4,12 +4,12 @@ import jakarta.validation.Valid;
 import java.util.Optional;
 import java.util.UUID;
 import org.nimblet.server.client.ClientFile;
+import org.nimblet.server.platform.TwoAtOnce;
 import org.nimblet.server.routine.RoutineTitles;
 import org.nimblet.server.session.SessionForms.CheckInForm;
 import org.nimblet.server.session.SessionForms.SessionForm;
 import org.nimblet.server.session.SessionService;
 import org.nimblet.server.session.SessionService.PlayedRoutine;
-import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -38,12 +38,7 @@ class RecordController {
       @PathVariable("clientId") ClientFile client,
       @PathVariable UUID sessionId,
       @Valid @RequestBody SessionForm form) {
-    try {
-      service.record(client, sessionId, form, () -> played(client, form));
-    } catch (DataIntegrityViolationException e) {
-      // Two copies arrived at once: the other one was stored, so this finds it.
-      service.record(client, sessionId, form, () -> played(client, form));
-    }
+    TwoAtOnce.settle(() -> service.record(client, sessionId, form, () -> played(client, form)));
   }
 
   private Optional<PlayedRoutine> played(ClientFile client, SessionForm form) {

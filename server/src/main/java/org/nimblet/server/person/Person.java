@@ -50,18 +50,19 @@ public record Person(
     return LocalDate.ofInstant(now, client.zone());
   }
 
-  /** Their health on a date, as it is known now; what is paused stays out of it. */
+  /** Their health on a date, as it is known now; what was stopped or paused stays out of it. */
   public Health health(LocalDate date) {
-    List<Exclusion> paused =
-        progress().paused().stream()
-            .sorted()
-            .map(
-                exercise ->
-                    new Exclusion(
-                        new Exclusion.OfExercise(exercise), Progress.PAUSED, Optional.empty()))
-            .toList();
     Health health = told.health(date, now);
-    return paused.isEmpty() ? health : health.without(paused);
+    List<Exclusion> out =
+        progress().closed(health.allowed()).stream()
+            .map(
+                story ->
+                    new Exclusion(
+                        new Exclusion.OfExercise(story.exercise().id()),
+                        story.whyClosed().orElseThrow(),
+                        Optional.empty()))
+            .toList();
+    return out.isEmpty() ? health : health.without(out);
   }
 
   /** Their health today. */

@@ -27,7 +27,7 @@ final class Recents {
   private final Done done;
   private final HealthRecord told;
   private final Map<Seen, Recent> byDate = new ConcurrentHashMap<>();
-  private final Map<Judged, Progress> progress = new ConcurrentHashMap<>();
+  private volatile Map.Entry<Judged, Progress> progress;
   private final Map<Written, Optional<Dose>> doses = new ConcurrentHashMap<>();
 
   private record Seen(LocalDate date, Judged judged) {}
@@ -60,21 +60,29 @@ final class Recents {
                 .on(progress(client, library, now).doses(date)));
   }
 
+  /** Where it has led; what was judged before is not asked for again. */
   Progress progress(ClientFile client, CoachLibrary library, LocalDateTime now) {
-    return progress.computeIfAbsent(
-        Judged.at(now, library),
-        judged ->
-            Progress.of(
-                done.logged(),
-                done.words(),
-                told,
-                client.zone(),
-                new Progress.Reading(
-                    library.library(),
-                    client.method(),
-                    exercise -> OwnLoad.owned(exercise, client.things(), client.weightsGrams()),
-                    (exercise, words) -> dose(exercise, words, client)),
-                now));
+    Judged judged = Judged.at(now, library);
+    Map.Entry<Judged, Progress> kept = progress;
+    if (kept == null || !kept.getKey().equals(judged)) {
+      kept = Map.entry(judged, fold(client, library, now));
+      progress = kept;
+    }
+    return kept.getValue();
+  }
+
+  private Progress fold(ClientFile client, CoachLibrary library, LocalDateTime now) {
+    return Progress.of(
+        done.logged(),
+        done.words(),
+        told,
+        client.zone(),
+        new Progress.Reading(
+            library.library(),
+            client.method(),
+            exercise -> OwnLoad.owned(exercise, client.things(), client.weightsGrams()),
+            (exercise, words) -> dose(exercise, words, client)),
+        now);
   }
 
   private Optional<Dose> dose(Exercise exercise, String words, ClientFile client) {

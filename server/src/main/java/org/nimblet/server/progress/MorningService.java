@@ -13,6 +13,7 @@ import java.util.stream.Collectors;
 import org.nimblet.core.progress.HealthWord.OfPain;
 import org.nimblet.core.routine.SafetyRules;
 import org.nimblet.core.session.PastSession;
+import org.nimblet.server.client.ClientFiles;
 import org.nimblet.server.client.PersonChanged;
 import org.nimblet.server.health.HealthTrail;
 import org.nimblet.server.health.HealthWriter;
@@ -31,6 +32,7 @@ import org.springframework.transaction.annotation.Transactional;
 class MorningService {
 
   private final People people;
+  private final ClientFiles clients;
   private final HealthWriter health;
   private final HealthTrail trail;
   private final ApplicationEventPublisher events;
@@ -38,11 +40,13 @@ class MorningService {
 
   MorningService(
       People people,
+      ClientFiles clients,
       HealthWriter health,
       HealthTrail trail,
       ApplicationEventPublisher events,
       Clock clock) {
     this.people = people;
+    this.clients = clients;
     this.health = health;
     this.trail = trail;
     this.events = events;
@@ -95,6 +99,7 @@ class MorningService {
   /** Keeps the answer; the day before is judged with it. */
   @Transactional
   public void answer(Person person, MorningForm form) {
+    clients.replaceAlone(person.client());
     trail.note(person.client(), HealthTrail.Deed.TOLD_PAIN);
     health.morning(
         person.client(),

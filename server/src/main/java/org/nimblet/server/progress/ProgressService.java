@@ -10,16 +10,14 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeMap;
 import org.nimblet.core.anatomy.Side;
-import org.nimblet.core.exercise.Progression;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.progress.Forecast;
 import org.nimblet.core.progress.Forecast.Habit;
 import org.nimblet.core.progress.ForecastWords;
 import org.nimblet.core.progress.LadderStory;
-import org.nimblet.core.progress.RungDecision;
-import org.nimblet.core.progress.RungRule;
 import org.nimblet.core.session.SessionLedger;
 import org.nimblet.core.session.SessionState;
+import org.nimblet.server.health.HealthTrail;
 import org.nimblet.server.person.Person;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.platform.NotFoundException;
@@ -45,19 +43,19 @@ class ProgressService {
   private static final int HABIT_DAYS = 28;
 
   private static final int WEEK = 7;
-  private static final double EARLY = 0.1;
-  private static final double MIDDLE = 0.5;
-  private static final double LATE = 0.9;
 
   private final Agenda agenda;
   private final RungWordService words;
+  private final HealthTrail trail;
 
-  ProgressService(Agenda agenda, RungWordService words) {
+  ProgressService(Agenda agenda, RungWordService words, HealthTrail trail) {
+    this.trail = trail;
     this.agenda = agenda;
     this.words = words;
   }
 
   ProgressView view(Person person) {
+    trail.note(person.client(), HealthTrail.Deed.READ_LOG);
     LocalDate since = person.today().minusDays(SHOWN_DAYS - 1L);
     return new ProgressView(
         since,
@@ -160,10 +158,10 @@ class ProgressService {
         asked.goal(),
         asked.story().ladder().rungs().get(asked.goal()).words(),
         days,
-        date(today, full.day(MIDDLE)),
-        date(today, own.day(EARLY)),
-        date(today, own.day(MIDDLE)),
-        date(today, own.day(LATE)),
+        date(today, full.day(Forecast.MIDDLE)),
+        date(today, own.day(Forecast.EARLY)),
+        date(today, own.day(Forecast.MIDDLE)),
+        date(today, own.day(Forecast.LATE)),
         curve,
         percent(asked.habit().attendance()),
         percent(asked.habit().success()),
@@ -179,11 +177,11 @@ class ProgressService {
           "by", "(%s) must lie after today and within a year.".formatted(by));
     }
     for (int days = 1; days <= WEEK; days++) {
-      if (asked.at(days, asked.habit()).reachedBy((int) ahead) >= MIDDLE) {
+      if (asked.at(days, asked.habit()).reachedBy((int) ahead) >= Forecast.MIDDLE) {
         return new OftenView(days, ForecastWords.often(asked.goalWords(), by, days));
       }
     }
-    boolean fully = asked.at(WEEK, Habit.FULL).reachedBy((int) ahead) >= MIDDLE;
+    boolean fully = asked.at(WEEK, Habit.FULL).reachedBy((int) ahead) >= Forecast.MIDDLE;
     return new OftenView(null, ForecastWords.never(asked.goalWords(), by, fully));
   }
 
@@ -198,18 +196,7 @@ class ProgressService {
           "(%d) must be above the rung %d where this side stands, and at most %d."
               .formatted(goal, rung, story.ladder().last()));
     }
-    Set<LocalDate> dates = new java.util.TreeSet<>();
-    int achieved = 0;
-    int judged = 0;
-    for (RungDecision decision : story.decisions()) {
-      if (decision.side() == side
-          && decision.cause() instanceof RungDecision.Judged one
-          && decision.date().isAfter(today.minusDays(HABIT_DAYS))) {
-        dates.add(decision.date());
-        judged++;
-        achieved += one.rule() == RungRule.ACHIEVED ? 1 : 0;
-      }
-    }
+    LadderStory.Judged lately = story.judgedSince(side, today.minusDays(HABIT_DAYS - 1L));
     Set<Purpose> purposes = person.work().purposesOf(exerciseId);
     long planned =
         agenda.of(person, today.minusDays(HABIT_DAYS - 1L), today).stream()
@@ -221,22 +208,19 @@ class ProgressService {
                                 purposes.contains(entry.planned().purpose())
                                     && isOver(entry.state())))
             .count();
-    int of = Math.max((int) planned, dates.size());
+    int of = Math.max((int) planned, lately.dates().size());
     int weekly = Math.max(1, Math.min(WEEK, Math.round(of * (float) WEEK / HABIT_DAYS)));
     int away =
-        dates.isEmpty()
-            ? HABIT_DAYS
-            : (int)
-                Math.max(
-                    1,
-                    ChronoUnit.DAYS.between(
-                        dates.stream().max(LocalDate::compareTo).orElseThrow(), today));
+        lately.dates().stream()
+            .max(LocalDate::compareTo)
+            .map(last -> (int) Math.max(1, ChronoUnit.DAYS.between(last, today)))
+            .orElse(HABIT_DAYS);
     return new Question(
         story,
         side,
         goal,
         weekly,
-        Habit.of(dates.size(), of, achieved, judged),
+        Habit.of(lately.dates().size(), of, lately.achieved(), lately.judged()),
         new Forecast.Start(rung, story.streak(side), away));
   }
 
@@ -244,8 +228,7 @@ class ProgressService {
       LadderStory story, Side side, int goal, int usualDays, Habit habit, Forecast.Start start) {
 
     Forecast at(int daysAWeek, Habit how) {
-      boolean daily = story.exercise().progression().steps() instanceof Progression.Endurance;
-      return Forecast.of(story.ladder(), daily, start, goal, daysAWeek, how);
+      return Forecast.of(story.ladder(), story.isDailyEndurance(), start, goal, daysAWeek, how);
     }
 
     String goalWords() {

@@ -2,7 +2,9 @@ package org.nimblet.server.progress;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -62,11 +64,7 @@ public final class ProgressViews {
   }
 
   private static SideView side(LadderStory story, Side side, LocalDate today) {
-    Optional<RungDecision> last =
-        story.decisions().stream()
-            .filter(decision -> decision.side() == side)
-            .filter(decision -> decision.effect() != RungDecision.Effect.NOTHING)
-            .reduce((earlier, later) -> later);
+    Optional<RungDecision> last = story.last(side);
     return new SideView(
         side,
         story.rung(side, today),
@@ -86,7 +84,7 @@ public final class ProgressViews {
   /** A whole story, the newest decision first. */
   static StoryView story(LadderStory story, Person person) {
     List<DecisionView> decisions = new ArrayList<>(joined(story, story.decisions()));
-    java.util.Collections.reverse(decisions);
+    Collections.reverse(decisions);
     return new StoryView(
         ladder(story, person),
         story.sides().stream().sorted().map(side -> curve(story, side)).toList(),
@@ -155,16 +153,20 @@ public final class ProgressViews {
     return List.copyOf(found);
   }
 
-  /** What was decided because of a session, an exercise after another. */
-  public static List<DecisionView> decidedBy(Person person, UUID sessionId) {
-    List<DecisionView> found = new ArrayList<>();
+  /** What was decided because of each session, an exercise after another. */
+  public static Map<UUID, List<DecisionView>> bySession(Person person) {
+    Map<UUID, List<DecisionView>> found = new HashMap<>();
     person
         .progress()
-        .decidedBy(sessionId)
+        .bySession()
         .forEach(
-            (exercise, decisions) ->
-                found.addAll(joined(person.progress().story(exercise).orElseThrow(), decisions)));
-    return List.copyOf(found);
+            (session, parts) ->
+                found.put(
+                    session,
+                    parts.stream()
+                        .flatMap(part -> joined(part.story(), part.decisions()).stream())
+                        .toList()));
+    return found;
   }
 
   /** Decisions of both sides that say the same are said once. */

@@ -12,19 +12,21 @@ import java.util.UUID;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.Kind;
 import org.nimblet.core.exercise.Laterality;
-import org.nimblet.core.exercise.Pace;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.exercise.Thing;
 import org.nimblet.core.exercise.Use;
 import org.nimblet.core.progress.HealthRecord.JointLimit;
 import org.nimblet.core.progress.LadderStory;
+import org.nimblet.core.progress.ProgressRules;
+import org.nimblet.core.routine.Around;
 import org.nimblet.core.routine.Circuits;
+import org.nimblet.core.routine.ClientFacts;
 import org.nimblet.core.routine.Composition;
 import org.nimblet.core.routine.Cue;
 import org.nimblet.core.routine.CueSheet;
 import org.nimblet.core.routine.CueSheetWriter;
-import org.nimblet.core.routine.OwnLoad;
 import org.nimblet.core.routine.Rejection;
+import org.nimblet.core.routine.RoutineRequest;
 import org.nimblet.core.routine.SafetyNote;
 import org.nimblet.core.routine.SafetyRules;
 import org.nimblet.core.routine.Sensation;
@@ -65,7 +67,8 @@ public final class RoutineViews {
       String reminder,
       SafetyView safety,
       List<SafetyNote> notes,
-      boolean asksBefore) {}
+      boolean asksBefore,
+      int asksWhyBelowPercent) {}
 
   /** A step with its words, its figure and the reason for it. */
   record StepView(
@@ -192,7 +195,8 @@ public final class RoutineViews {
             SafetyRules.STEP_ENDING_SENSATIONS.stream().sorted().toList(),
             SafetyRules.ADVICE),
         SafetyNote.of(person.health()),
-        person.past().stream().noneMatch(done -> done.date().equals(person.today())));
+        person.past().stream().noneMatch(done -> done.date().equals(person.today())),
+        ProgressRules.LEAST_PERCENT);
   }
 
   static LeftOutView leftOut(Rejection rejection) {
@@ -226,6 +230,16 @@ public final class RoutineViews {
     ClientFile client = person.client();
     CoachLibrary library = person.library();
     List<JointLimit> limits = person.told().jointLimits(person.today());
+    // Asked as if play came next where it does: nothing gets longer then than is sound.
+    RoutineRequest asked =
+        RoutineRequests.of(
+            person,
+            person.today(),
+            purpose,
+            RoutineRequest.LEAST_SECONDS,
+            Optional.empty(),
+            purpose == Purpose.WARM_UP ? Around.BEFORE_PLAY : Around.NOTHING,
+            List.of());
     List<StepView> views = new ArrayList<>();
     for (int i = 0; i < steps.size(); i++) {
       Step step = steps.get(i);
@@ -255,20 +269,14 @@ public final class RoutineViews {
               step.circuit(),
               Circuits.label(steps, i).orElse(null),
               FigureParts.of(step),
-              step.circuit() > 0 ? null : ladder(person, purpose, steps, i)));
+              step.circuit() > 0 ? null : ladder(person, purpose, asked, steps, i)));
     }
     return views;
   }
 
-  private static LadderStrip ladder(Person person, Purpose purpose, List<Step> steps, int place) {
-    ClientFile client = person.client();
-    Step step = steps.get(place);
-    Pace pace = new Pace(client.breathsPerMinute());
-    return StepLadder.of(
-            step,
-            client.method(),
-            OwnLoad.owned(step.exercise(), client.things(), client.weightsGrams()))
-        .map(ladder -> purpose == Purpose.WARM_UP ? ladder.beforePlay(pace) : ladder)
+  private static LadderStrip ladder(
+      Person person, Purpose purpose, RoutineRequest asked, List<Step> steps, int place) {
+    return StepLadder.of(steps.get(place), asked, purpose)
         .map(
             ladder ->
                 new LadderStrip(
@@ -276,23 +284,22 @@ public final class RoutineViews {
                     ladder.at(),
                     person
                         .progress()
-                        .story(step.exercise().id())
+                        .story(steps.get(place).exercise().id())
                         .flatMap(LadderStory::lastChange)
                         .orElse(""),
-                    ladder.easier().map(s -> variant(client, pace, steps, place, s)).orElse(null),
-                    ladder.harder().map(s -> variant(client, pace, steps, place, s)).orElse(null)))
+                    ladder.easier().map(s -> variant(asked.facts(), steps, place, s)).orElse(null),
+                    ladder.harder().map(s -> variant(asked.facts(), steps, place, s)).orElse(null)))
         .orElse(null);
   }
 
   /** A step at another dose, after the one that comes before it anyway. */
-  private static StepVariant variant(
-      ClientFile client, Pace pace, List<Step> steps, int place, Step other) {
+  private static StepVariant variant(ClientFacts facts, List<Step> steps, int place, Step other) {
     List<Step> two = place == 0 ? List.of(other) : List.of(steps.get(place - 1), other);
-    CueSheet sheet = CueSheetWriter.write(two, pace, client.notation());
+    CueSheet sheet = CueSheetWriter.write(two, facts.pace(), facts.notation());
     int last = two.size() - 1;
     long start = sheet.stepStarts().get(last);
     return new StepVariant(
-        other.doseWords(client.method(), client.notation()),
+        other.doseWords(facts.method(), facts.notation()),
         sheet.stepMillis(last),
         sheet.cues().stream()
             .filter(cue -> cue.step() == last)

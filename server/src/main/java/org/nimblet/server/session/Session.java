@@ -4,9 +4,6 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
-import jakarta.persistence.PostLoad;
-import jakarta.persistence.PostPersist;
-import jakarta.persistence.Transient;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -17,13 +14,13 @@ import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.progress.LoggedSession;
 import org.nimblet.core.session.PastSession;
 import org.nimblet.core.session.SessionEnding;
-import org.springframework.data.domain.Persistable;
+import org.nimblet.server.platform.NewRow;
 
 /**
  * A session that happened. Its identifier comes from the device, so it is new until it was saved.
  */
 @Entity
-class Session implements Persistable<UUID> {
+class Session extends NewRow {
   @Id UUID id;
   UUID coachId;
   UUID clientId;
@@ -58,8 +55,6 @@ class Session implements Persistable<UUID> {
   @Enumerated(EnumType.STRING)
   TighterSide tighterSide;
 
-  @Transient private boolean saved;
-
   /** The session as the core reads it. */
   PastSession past() {
     return new PastSession(
@@ -80,16 +75,5 @@ class Session implements Persistable<UUID> {
   @Override
   public UUID getId() {
     return id;
-  }
-
-  @Override
-  public boolean isNew() {
-    return !saved;
-  }
-
-  @PostLoad
-  @PostPersist
-  void nowSaved() {
-    saved = true;
   }
 }

@@ -4,19 +4,16 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
-import jakarta.persistence.PostLoad;
-import jakarta.persistence.PostPersist;
-import jakarta.persistence.Transient;
 import java.util.UUID;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Kind;
 import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.progress.Shift;
 import org.nimblet.core.progress.Shortfall;
-import org.springframework.data.domain.Persistable;
+import org.nimblet.server.platform.NewRow;
 
 @Entity
-class SessionStep implements Persistable<UUID> {
+class SessionStep extends NewRow {
   @Id UUID id;
   UUID coachId;
   UUID sessionId;
@@ -57,22 +54,8 @@ class SessionStep implements Persistable<UUID> {
   @Enumerated(EnumType.STRING)
   Shift shift;
 
-  /** A new one is written without a look whether it is there. */
-  @Transient private boolean saved;
-
   @Override
   public UUID getId() {
     return id;
-  }
-
-  @Override
-  public boolean isNew() {
-    return !saved;
-  }
-
-  @PostLoad
-  @PostPersist
-  void nowSaved() {
-    saved = true;
   }
 }

@@ -26,6 +26,7 @@ import org.nimblet.core.progress.Attention;
 import org.nimblet.core.progress.AttentionRules;
 import org.nimblet.core.progress.HealthWord.OfPain;
 import org.nimblet.core.progress.LadderStory;
+import org.nimblet.core.routine.Health;
 import org.nimblet.core.routine.SafetyNote;
 import org.nimblet.core.schedule.BlockPart;
 import org.nimblet.core.session.PastSession;
@@ -286,15 +287,19 @@ class DayViews {
         blocks.stream()
             .mapToLong(block -> Duration.between(block.start(), block.end()).toMinutes())
             .sum();
+    Health health = person.told().health(person.today(), person.now());
     return AttentionRules.reasons(
             new AttentionRules.Situation(
                 person.today(),
                 person.told().painReadings(person.now()),
                 missed,
-                person.health(),
+                health,
                 reviewsOn,
                 (int) minutes,
                 person.client().activities().stream().mapToInt(a -> a.weeklyMinutes()).sum(),
+                person.progress().closed(health.allowed()).stream()
+                    .map(story -> story.exercise().title())
+                    .toList(),
                 titles(person, (story, side) -> story.isStuck(side)),
                 titles(person, (story, side) -> story.isReadyToStepUp(side, person.today())),
                 reviewsOn.isPresent() || !blocks.isEmpty()))

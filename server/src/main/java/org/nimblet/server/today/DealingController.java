@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.platform.InvalidFieldException;
+import org.nimblet.server.platform.TwoAtOnce;
 import org.springframework.format.annotation.DateTimeFormat;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -40,12 +41,12 @@ class DealingController {
       @PathVariable UUID reasonId,
       @RequestParam(required = false) @DateTimeFormat(iso = DateTimeFormat.ISO.DATE)
           LocalDate until) {
-    if (until != null
-        && until.isAfter(LocalDate.ofInstant(clock.instant(), client.zone()).plusDays(DAYS))) {
+    LocalDate today = LocalDate.ofInstant(clock.instant(), client.zone());
+    if (until != null && (!until.isAfter(today) || until.isAfter(today.plusDays(DAYS)))) {
       throw new InvalidFieldException(
-          "until", "(%s) must lie within %d days.".formatted(until, DAYS));
+          "until", "(%s) must lie after today and within %d days.".formatted(until, DAYS));
     }
-    dealing.deal(client, reasonId, Optional.ofNullable(until));
+    TwoAtOnce.settle(() -> dealing.deal(client, reasonId, Optional.ofNullable(until)));
   }
 
   /** It shows again. */

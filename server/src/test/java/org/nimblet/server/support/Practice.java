@@ -159,16 +159,55 @@ public final class Practice {
     return client;
   }
 
-  /** A session of one block as a device tells of it. */
-  public static Map<String, Object> sessionForm(String blockId, String beganAt, String endedAt) {
+  /** A step of a session, wholly done. */
+  public static Map<String, Object> stepForm(
+      String exerciseId, String dose, String laterality, int millis) {
     Map<String, Object> step = new TreeMap<>();
-    step.put("exerciseId", "palm-rub");
+    step.put("exerciseId", exerciseId);
     step.put("exerciseVersion", 0);
-    step.put("dose", "25 s, both together");
-    step.put("laterality", "TOGETHER");
-    step.put("plannedMillis", 28_000);
+    step.put("dose", dose);
+    step.put("laterality", laterality);
+    step.put("plannedMillis", millis);
     step.put("donePercent", 100);
     step.put("outcome", "DONE");
+    return step;
+  }
+
+  /** A recovery of ten minutes with one forearm stretch on the first rung of its ladder. */
+  public static Map<String, Object> stretchForm(Instant began) {
+    Map<String, Object> form =
+        sessionForm(null, began.toString(), began.plusSeconds(600).toString());
+    form.put("purpose", "RECOVERY");
+    form.put("steps", List.of(stepForm(STRETCH, "15 s, 2 ×, each side", "EACH", 90_000)));
+    form.put("before", List.of());
+    return form;
+  }
+
+  /** The stretch of {@link #stretchForm}. */
+  public static final String STRETCH = "palm-up-fingers-back";
+
+  /** An ache of the place that the stretch works, on the left. */
+  public static Map<String, Object> ache(int level) {
+    Map<String, Object> ache = new TreeMap<>();
+    ache.put("side", "LEFT");
+    ache.put("region", "FOREARM_PALM_SIDE");
+    ache.put("level", level);
+    ache.put("sensation", null);
+    return ache;
+  }
+
+  /** How a session was; no pain at level 0. */
+  public static Map<String, Object> checkInForm(int effort, int acheLevel) {
+    Map<String, Object> form = new TreeMap<>();
+    form.put("effort", effort);
+    form.put("pains", acheLevel > 0 ? List.of(ache(acheLevel)) : List.of());
+    form.put("tighterSide", null);
+    form.put("words", "");
+    return form;
+  }
+
+  /** A session of one block as a device tells of it. */
+  public static Map<String, Object> sessionForm(String blockId, String beganAt, String endedAt) {
     Map<String, Object> form = new TreeMap<>();
     form.put("blockId", blockId);
     form.put("routineId", null);
@@ -177,7 +216,7 @@ public final class Practice {
     form.put("endedAt", endedAt);
     form.put("plannedMillis", 600_000);
     form.put("state", "DONE");
-    form.put("steps", List.of(step));
+    form.put("steps", List.of(stepForm("palm-rub", "25 s, both together", "TOGETHER", 28_000)));
     form.put("hurts", List.of());
     return form;
   }
