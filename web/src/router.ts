@@ -175,9 +175,15 @@ export const router = createRouter({
         },
         {
           path: 'programme',
-          component: () => import('@/week/ProgrammeTab.vue'),
+          component: () => import('@/client/ProgrammePage.vue'),
           props: true,
           meta: { title: 'Programme' },
+        },
+        {
+          path: 'programme/review',
+          component: () => import('@/progress/ReviewPage.vue'),
+          props: true,
+          meta: { title: 'Review' },
         },
         {
           path: 'week',

@@ -25,6 +25,7 @@ import type {
   ProgrammeForm,
   Purpose,
   ReminderForm,
+  ReviewForm,
   RoundForm,
   RoutineForm,
   SessionForm,
@@ -32,6 +33,7 @@ import type {
   SidesChoice,
   ToldPainForm,
   ContentsAsked,
+  CorrectionForm,
   PainForm,
   Side,
   WordForm,
@@ -205,6 +207,52 @@ export const api = {
       http.PUT('/api/clients/{clientId}/morning', {
         ...at({ clientId: id }),
         body: { pains: [...pains] },
+      }),
+    ),
+  review: (id: string) => answer(http.GET('/api/clients/{clientId}/review', at({ clientId: id }))),
+  nextWeeks: (id: string, version: number, verdicts: ReviewForm['verdicts']) =>
+    answer(
+      http.POST('/api/clients/{clientId}/review/next', {
+        ...at({ clientId: id }),
+        body: { version, verdicts },
+      }),
+    ),
+  takeReviewOver: (id: string, version: number, verdicts: ReviewForm['verdicts']) =>
+    answer(
+      http.POST('/api/clients/{clientId}/review', {
+        ...at({ clientId: id }),
+        body: { version, verdicts },
+      }),
+    ),
+  ahead: (id: string) =>
+    answer(http.GET('/api/clients/{clientId}/progress/ahead', at({ clientId: id }))),
+  morningConsequence: (id: string, pains: readonly PainForm[]) =>
+    answer(
+      http.POST('/api/clients/{clientId}/morning/consequence', {
+        ...at({ clientId: id }),
+        body: { pains: [...pains] },
+      }),
+    ),
+  correctSession: (id: string, session: string, body: CorrectionForm) =>
+    answer(
+      http.POST('/api/clients/{clientId}/sessions/{sessionId}/corrections', {
+        ...at({ clientId: id, sessionId: session }),
+        body,
+      }),
+    ),
+  noteSession: (id: string, session: string, words: string) =>
+    answer(
+      http.PUT('/api/clients/{clientId}/sessions/{sessionId}/note', {
+        ...at({ clientId: id, sessionId: session }),
+        body: { words },
+      }),
+    ),
+  logFile: (id: string) => `${client(id)}/log/sessions.csv`,
+  readLogFile: (id: string, text: string, keep: boolean) =>
+    answer(
+      http.POST('/api/clients/{clientId}/log/file', {
+        params: { path: { clientId: id }, query: { keep } },
+        body: { text },
       }),
     ),
   pains: (id: string) => answer(http.GET('/api/clients/{clientId}/pains', at({ clientId: id }))),

@@ -1,6 +1,6 @@
 import { QueryClient } from '@tanstack/vue-query'
 import { api, type ForecastAsked } from './calls'
-import type { ActivityShape, AtHandForm, WeightView } from './types'
+import type { ActivityShape, AtHandForm, PainForm, ReviewForm, WeightView } from './types'
 
 /** Asked once and again only when something changed; a refusal is shown and not asked again. */
 export const keeper = new QueryClient({
@@ -84,7 +84,13 @@ export const queries = {
   /** The last answer stays while a slider moves. */
   forecast: (id: string, exercise: string, asked: ForecastAsked) =>
     about(id, ['progress', exercise, 'forecast', asked], () => api.forecast(id, exercise, asked)),
+  ahead: (id: string) => about(id, ['progress', 'ahead'], () => api.ahead(id)),
+  review: (id: string) => about(id, ['review'], () => api.review(id)),
+  nextWeeks: (id: string, version: number, verdicts: ReviewForm['verdicts']) =>
+    about(id, ['review', 'next', version, verdicts], () => api.nextWeeks(id, version, verdicts)),
   morning: (id: string) => about(id, ['morning'], () => api.morning(id)),
+  morningConsequence: (id: string, pains: readonly PainForm[]) =>
+    about(id, ['morning', 'consequence', pains], () => api.morningConsequence(id, pains)),
   log: (id: string) => about(id, ['log'], () => api.log(id)),
   programme: (id: string) => about(id, ['programme'], () => api.programme(id)),
   practiceProposal: (id: string) =>

@@ -15,6 +15,8 @@ const props = withDefaults(
     worked?: Readonly<Record<Side, readonly Digit[]>>
     touchable?: boolean
     chosen?: { side: Side; region: Region } | null
+    /** Regions where something is meant to be felt; they are marked. */
+    meant?: readonly Region[]
     height?: number
     dominant?: Side | null
     /** What the numbers are: pain, or how much a region is used. */
@@ -27,6 +29,7 @@ const props = withDefaults(
     worked: () => ({ LEFT: [], RIGHT: [] }),
     touchable: false,
     chosen: null,
+    meant: () => [],
     height: 420,
     dominant: null,
     numbers: 'pain',
@@ -76,8 +79,9 @@ const places = computed(() =>
         x: x + hand.shift,
         y,
         level: pain?.level,
+        meant: props.meant.includes(region),
         chosen: props.chosen?.side === hand.side && props.chosen.region === region,
-        name: `${props.names?.[hand.side] ?? capital(hand.side.toLowerCase())} ${REGIONS[region]}${pain ? `, ${props.numbers} ${pain.level}` : ''}`,
+        name: `${props.names?.[hand.side] ?? capital(hand.side.toLowerCase())} ${REGIONS[region]}${pain ? `, ${props.numbers} ${pain.level}` : ''}${props.meant.includes(region) ? ', meant' : ''}`,
       }
     }),
   ),
@@ -110,7 +114,10 @@ const label = computed(() => {
         :key="place.side + place.region"
         type="button"
         class="place touch"
-        :class="[place.level === undefined ? 'open' : tone(place.level), { chosen: place.chosen }]"
+        :class="[
+          place.level === undefined ? 'open' : tone(place.level),
+          { chosen: place.chosen, meant: place.meant },
+        ]"
         :style="{
           left: percent(place.x, box.x, box.width),
           top: percent(place.y, box.y, box.height),
@@ -197,6 +204,12 @@ svg {
   height: 11px;
   border: 1px solid var(--ink-2);
   background: color-mix(in srgb, var(--surface) 60%, transparent);
+}
+.meant span {
+  width: 20px;
+  height: 20px;
+  border-color: var(--side, var(--main));
+  background: var(--side, var(--main));
 }
 .touch:hover span {
   border-color: var(--main);

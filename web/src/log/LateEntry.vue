@@ -73,6 +73,7 @@ function record(of: RoutineView): SessionForm {
         shortfall: percent ? null : why.value,
         complete: null,
         shift: null,
+        account: null,
       }
     }),
   }
@@ -88,6 +89,7 @@ const keep = () =>
       pains: pains.value,
       tighterSide: null,
       words: line.value.trim(),
+      results: null,
     })
     emit('kept')
   })

@@ -2,17 +2,20 @@
 import type { DecisionView, LogEntry } from '@/api/types'
 import DecisionList from '@/parts/DecisionList.vue'
 import { SENSATIONS } from '@/parts/labels'
-import { capital, duration, longDate, toMinute } from '@/parts/words'
+import { capital, duration, localMoment, longDate, toMinute } from '@/parts/words'
 import PegIcon from '@/ribbon/PegIcon.vue'
 import { account } from '@/stores/account'
 import KindLetter from '@/tape/KindLetter.vue'
 import RoutineTape from '@/tape/RoutineTape.vue'
-import { stateWords, tapeOf } from './entries'
+import CoachNote from './CoachNote.vue'
+import { accountWords, beforeWords, stateWords, stepWords, tapeOf } from './entries'
 
 /** A session: what was done of it, step by step, and what was said. */
-withDefaults(defineProps<{ entry: LogEntry; decisions?: readonly DecisionView[] }>(), {
-  decisions: () => [],
-})
+withDefaults(
+  defineProps<{ clientId: string; entry: LogEntry; decisions?: readonly DecisionView[] }>(),
+  { decisions: () => [] },
+)
+const emit = defineEmits<{ correct: []; noted: [] }>()
 
 const MOMENTS: Readonly<Record<LogEntry['pains'][number]['moment'], string>> = {
   BEFORE: 'before',
@@ -71,17 +74,10 @@ const MOMENTS: Readonly<Record<LogEntry['pains'][number]['moment'], string>> = {
         >
         <b v-else>{{ step.title }}</b>
         <span class="quiet">{{ step.dose }}</span>
-        <span class="push" :class="{ hurt: step.outcome === 'HURT' }">
-          {{
-            step.outcome === 'HURT'
-              ? `hurt at ${step.donePercent} %`
-              : step.outcome === 'SKIPPED'
-                ? step.donePercent
-                  ? `${step.donePercent} %`
-                  : 'skipped'
-                : 'done'
-          }}
-        </span>
+        <span class="push" :class="{ hurt: step.outcome === 'HURT' }">{{ stepWords(step) }}</span>
+        <span v-if="accountWords(step).length" class="quiet small said">{{
+          accountWords(step).join(' · ')
+        }}</span>
       </li>
     </ul>
     <section v-if="decisions.length">
@@ -90,6 +86,24 @@ const MOMENTS: Readonly<Record<LogEntry['pains'][number]['moment'], string>> = {
     </section>
     <p v-else-if="entry.steps.length" class="quiet small">
       Open until the next morning's answer, the next session with it, or noon of the next day.
+    </p>
+    <section v-if="entry.corrections.length">
+      <h3>Put right</h3>
+      <p v-for="(one, i) in entry.corrections" :key="i" class="small">
+        {{ localMoment(one.at) }} by {{ one.byCoach ? 'the coach' : 'the client' }}:
+        {{ one.reason }} <span class="quiet">Before: {{ beforeWords(one) }}.</span>
+      </p>
+    </section>
+    <CoachNote
+      v-if="account.coach.value"
+      :key="entry.id"
+      :client-id="clientId"
+      :session-id="entry.id"
+      :note="entry.note"
+      @kept="emit('noted')"
+    />
+    <p>
+      <BButton variant="outline-secondary" size="sm" @click="emit('correct')">Put it right</BButton>
     </p>
   </article>
 </template>
@@ -122,10 +136,15 @@ blockquote {
 }
 .steps li {
   display: flex;
+  flex-wrap: wrap;
   align-items: center;
   gap: 10px;
   padding: 5px 0;
   border-top: 1px solid var(--line);
+}
+.said {
+  flex-basis: 100%;
+  padding-left: 28px;
 }
 .push.hurt {
   color: var(--stop);
@@ -135,11 +154,6 @@ blockquote {
   article {
     position: static;
     grid-row: 1;
-  }
-}
-@media (max-width: 640px) {
-  .steps li {
-    flex-wrap: wrap;
   }
 }
 </style>

@@ -8,8 +8,10 @@ import { shortDate, toMinute } from '@/parts/words'
 import PegIcon from '@/ribbon/PegIcon.vue'
 import RoutineTape from '@/tape/RoutineTape.vue'
 import { hurt, stateWords, tapeOf } from './entries'
+import CorrectSession from './CorrectSession.vue'
 import LateEntry from './LateEntry.vue'
 import LogDetail from './LogDetail.vue'
+import LogFile from './LogFile.vue'
 import PainThrice from './PainThrice.vue'
 
 /** What happened, the latest first, with what was missed in its place. */
@@ -29,6 +31,8 @@ const filter = ref<Filter>('all')
 const chosenId = ref<string | null>(null)
 /** A missed session that is told of later. */
 const late = ref<MissedEntry | null>(null)
+/** A session that is being put right. */
+const correcting = ref<string | null>(null)
 const SHOWN_FIRST = 40
 const shown = ref(SHOWN_FIRST)
 
@@ -179,8 +183,24 @@ const firstOfDay = (row: Row, i: number) => i === 0 || filtered.value[i - 1]?.da
         @cancel="late = null"
         @kept="((late = null), void reload())"
       />
-      <LogDetail v-else-if="chosen" :decisions="decidedBy(chosen.id)" :entry="chosen" />
+      <CorrectSession
+        v-else-if="chosen && correcting === chosen.id"
+        :key="chosen.id"
+        :client-id="clientId"
+        :entry="chosen"
+        @cancel="correcting = null"
+        @kept="((correcting = null), void reload())"
+      />
+      <LogDetail
+        v-else-if="chosen"
+        :client-id="clientId"
+        :decisions="decidedBy(chosen.id)"
+        :entry="chosen"
+        @correct="correcting = chosen.id"
+        @noted="reload"
+      />
     </div>
+    <LogFile :client-id="clientId" @kept="reload" />
   </PageState>
 </template>
 

@@ -2,14 +2,26 @@ import { flushPromises, mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { api } from '@/api/calls'
 import type { LogEntry, MissedEntry } from '@/api/types'
-import { hurt, stateWords, tapeOf } from './entries'
+import { accountWords, beforeWords, hurt, stateWords, stepWords, tapeOf } from './entries'
+import CoachNote from './CoachNote.vue'
+import CorrectSession from './CorrectSession.vue'
 import LogDetail from './LogDetail.vue'
+import LogFile from './LogFile.vue'
 import SessionLog from './SessionLog.vue'
 
 vi.mock('@/stores/account', () => ({
   account: { coach: { value: true }, me: { value: { markedPain: 2, endingPain: 7 } } },
 }))
 
+const plain = {
+  side: null,
+  shortfall: null,
+  complete: null,
+  shift: null,
+  account: null,
+  result: null,
+  resultUnit: null,
+}
 const entry = (changes: Partial<LogEntry> = {}): LogEntry => ({
   id: 'a',
   date: '2026-11-27',
@@ -36,6 +48,9 @@ const entry = (changes: Partial<LogEntry> = {}): LogEntry => ({
       outcome: 'DONE',
       donePercent: 100,
       plannedMillis: 20_000,
+      ...plain,
+      leftPercent: 100,
+      rightPercent: 100,
     },
     {
       exerciseId: 'curl',
@@ -47,11 +62,16 @@ const entry = (changes: Partial<LogEntry> = {}): LogEntry => ({
       outcome: 'SKIPPED',
       donePercent: 0,
       plannedMillis: 90_000,
+      ...plain,
+      leftPercent: 0,
+      rightPercent: 0,
     },
   ],
   tighterSide: 'LEFT',
   title: 'Warm-up before Practice',
   words: '',
+  corrections: [],
+  note: '',
   ...changes,
 })
 const pain = {
@@ -76,6 +96,16 @@ const global = {
   stubs: {
     RouterLink: { props: ['to'], template: '<a :href="to"><slot /></a>' },
     BButton: { template: '<button type="button"><slot /></button>' },
+    BFormInput: {
+      props: ['modelValue'],
+      template:
+        '<input :value="modelValue" @input="$emit(\'update:modelValue\', $event.target.value)" />',
+    },
+    BFormTextarea: {
+      props: ['modelValue'],
+      template:
+        '<textarea :value="modelValue" @input="$emit(\'update:modelValue\', $event.target.value)" />',
+    },
     RoutineTape: true,
   },
 }
@@ -105,7 +135,7 @@ describe('an entry of the log', () => {
 
   it('opens to its steps and to what was said', () => {
     const wrapper = mount(LogDetail, {
-      props: { entry: entry({ pains: [pain], words: 'Warm by the end.' }) },
+      props: { clientId: 'c', entry: entry({ pains: [pain], words: 'Warm by the end.' }) },
       global,
     })
     expect(wrapper.text()).toContain('Friday 27 November, 17:50; done')
@@ -232,5 +262,187 @@ describe('the log', () => {
     ])
     expect(said.mock.calls[0]?.[2]).toMatchObject({ effort: 6, pains: [], words: '' })
     expect(wrapper.find('.late').exists()).toBe(false)
+  })
+})
+
+describe('a step of the log', () => {
+  const [rub] = entry().steps
+  const step = (changes: object) => ({ ...(rub as LogEntry['steps'][number]), ...changes })
+
+  it('says what became of it, and why less', () => {
+    expect(stepWords(step({}))).toBe('done')
+    const half = { outcome: 'SKIPPED', donePercent: 60, leftPercent: 20, rightPercent: 100 }
+    expect(stepWords(step({ ...half, shortfall: 'COULD_NOT' }))).toBe(
+      'left 20 %, right 100 %, too much',
+    )
+    expect(stepWords(step({ outcome: 'HURT', donePercent: 40 }))).toBe('hurt at 40 %')
+  })
+
+  it('says what was counted, held and felt', () => {
+    const account = {
+      leftRepetitions: null,
+      rightRepetitions: null,
+      leftHeldMillis: 30_000,
+      rightHeldMillis: 28_400,
+      paceMillis: 600,
+      repeats: 2,
+      stayedMillis: 12_000,
+      tighterSide: 'LEFT',
+      feltSide: 'LEFT',
+      feltRegion: 'PALM',
+      feltAs: 'PULL',
+    }
+    expect(accountWords(step({ account, complete: 40, shift: 'EASIER' }))).toEqual([
+      'made easier',
+      '40 complete before it burned',
+      '100 a minute',
+      'held left 30 s, right 28 s',
+      '2 × more',
+      'stayed 12 s longer',
+      'left tighter',
+      'felt at the left palm, pull',
+    ])
+    expect(accountWords(step({ result: 12, resultUnit: 'SEMITONES' }))).toEqual([
+      'reached 12 semitones',
+    ])
+  })
+})
+
+describe('putting a session right', () => {
+  const open = () =>
+    mount(CorrectSession, {
+      props: { clientId: 'c', entry: entry({ pains: [{ ...pain, moment: 'DURING' }] }) },
+      global,
+    })
+  const keep = (wrapper: ReturnType<typeof open>) =>
+    wrapper.findAll('button').find((b) => b.text() === 'Keep')
+
+  it('needs a reason, and sends all it said with what is changed', async () => {
+    const correct = vi.spyOn(api, 'correctSession').mockResolvedValue({ changed: [] })
+    const wrapper = open()
+    expect(keep(wrapper)?.attributes('disabled')).toBeDefined()
+    await wrapper.find('[aria-label="Curl, left, per cent"]').setValue(50)
+    await wrapper.find('[aria-label="Curl, why less"]').setValue('NO_TIME')
+    await wrapper.find('#correct-why').setValue('On the bus')
+    await keep(wrapper)?.trigger('click')
+    await flushPromises()
+    expect(correct).toHaveBeenCalledWith(
+      'c',
+      'a',
+      expect.objectContaining({
+        reason: 'On the bus',
+        effort: 4,
+        during: [{ side: 'LEFT', region: 'THUMB', level: 3, sensation: 'ACHE' }],
+        steps: [
+          { leftPercent: 100, rightPercent: 100, shortfall: null, complete: null },
+          { leftPercent: 50, rightPercent: 0, shortfall: 'NO_TIME', complete: null },
+        ],
+      }),
+    )
+    expect(wrapper.emitted('kept')).toHaveLength(1)
+  })
+
+  it('shows what is decided otherwise because of it', async () => {
+    vi.spyOn(api, 'correctSession').mockResolvedValue({
+      changed: [
+        {
+          exerciseId: 'curl',
+          title: 'Curl',
+          side: 'LEFT',
+          date: '2026-11-27',
+          was: 'Up from 8 to 10.',
+          now: 'Stays at 8.',
+        },
+      ],
+    })
+    const wrapper = open()
+    await wrapper.find('#correct-why').setValue('Less')
+    await keep(wrapper)?.trigger('click')
+    await flushPromises()
+    expect(wrapper.emitted('kept')).toBeUndefined()
+    expect(wrapper.find('.changed').text()).toContain('Curl, left, 27 Nov')
+    expect(wrapper.find('.was').text()).toBe('Up from 8 to 10.')
+  })
+
+  it('is told with what it said before', () => {
+    const corrected = entry({
+      corrections: [
+        {
+          at: '2026-11-27T18:00:00Z',
+          byCoach: false,
+          reason: 'On the bus',
+          before: {
+            ending: 'LEFT',
+            donePercent: 40,
+            effort: null,
+            tighterSide: null,
+            steps: [],
+            during: [],
+            after: [{ side: 'LEFT', region: 'PALM', level: 2, sensation: null }],
+          },
+        },
+      ],
+    })
+    expect(corrected.corrections.map(beforeWords)).toEqual([
+      '40 % done, effort not told, left palm 2',
+    ])
+    const detail = mount(LogDetail, { props: { clientId: 'c', entry: corrected }, global })
+    expect(detail.text()).toContain('by the client: On the bus')
+  })
+})
+
+describe('the note of a coach', () => {
+  it('is written, kept, and let go', async () => {
+    const note = vi.spyOn(api, 'noteSession').mockResolvedValue(undefined as never)
+    const wrapper = mount(CoachNote, {
+      props: { clientId: 'c', sessionId: 's', note: '' },
+      global,
+    })
+    await wrapper.find('.plain').trigger('click')
+    await wrapper.find('#coach-note').setValue(' Ask about the chair. ')
+    await wrapper.findAll('button')[0]?.trigger('click')
+    await flushPromises()
+    expect(note).toHaveBeenCalledWith('c', 's', 'Ask about the chair.')
+    expect(wrapper.emitted('kept')).toHaveLength(1)
+  })
+})
+
+describe('the log as a file', () => {
+  const choose = async (wrapper: ReturnType<typeof mount>) => {
+    const input = wrapper.find('#log-file')
+    Object.defineProperty(input.element, 'files', {
+      value: [{ name: 'sessions.csv', text: () => Promise.resolve('session,began') }],
+    })
+    await input.trigger('change')
+    await flushPromises()
+  }
+
+  it('is looked at before it is kept', async () => {
+    const read = vi
+      .spyOn(api, 'readLogFile')
+      .mockResolvedValueOnce({ fresh: 2, known: 1, kept: false, problems: [] })
+      .mockResolvedValueOnce({ fresh: 2, known: 1, kept: true, problems: [] })
+    const wrapper = mount(LogFile, { props: { clientId: 'c' }, global })
+    expect(wrapper.find('a').attributes('href')).toBe('/api/clients/c/log/sessions.csv')
+    await choose(wrapper)
+    expect(wrapper.text()).toContain('2 new sessions, 1 known already')
+    await wrapper.find('button').trigger('click')
+    await flushPromises()
+    expect(read).toHaveBeenLastCalledWith('c', 'session,began', true)
+    expect(wrapper.text()).toContain('2 sessions kept.')
+    expect(wrapper.emitted('kept')).toHaveLength(1)
+  })
+
+  it('names what cannot be read by line and column', async () => {
+    vi.spyOn(api, 'readLogFile').mockResolvedValue({
+      fresh: 0,
+      known: 0,
+      kept: false,
+      problems: [{ line: 3, column: 'effort', message: '(11) must be a whole number.' }],
+    })
+    const wrapper = mount(LogFile, { props: { clientId: 'c' }, global })
+    await choose(wrapper)
+    expect(wrapper.text()).toContain('1 piece cannot be read, so nothing is kept')
+    expect(wrapper.text()).toContain('Line 3, effort (11) must be a whole number.')
   })
 })

@@ -7,6 +7,7 @@ import { useAsked } from '@/api/useAsked'
 import { useAttempt } from '@/api/useAttempt'
 import PainPlaces from '@/hand/PainPlaces.vue'
 import { useNow } from '@/parts/useNow'
+import MorningConsequence from './MorningConsequence.vue'
 
 /** The one question of a morning; it closes the day before. */
 const props = defineProps<{ clientId: string }>()
@@ -36,6 +37,7 @@ const answer = (said: readonly PainForm[]) =>
       <span class="push mono">{{ clock }}</span>
     </header>
     <PainPlaces v-model="pains" :ending-pain="data.endingPain" :earlier="data.yesterday" />
+    <MorningConsequence :client-id="clientId" :pains="pains" />
     <p v-if="message" class="error" role="alert">{{ message }}</p>
     <p class="answers">
       <BButton variant="outline-secondary" :disabled="busy || pains.length > 0" @click="answer([])"

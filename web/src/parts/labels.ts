@@ -17,9 +17,11 @@ import type {
   Recovery,
   ReferralSign,
   Region,
+  ResultForm,
   Sensation,
   Shortfall,
   Thing,
+  TighterSide,
 } from '@/api/types'
 
 /** What people read for each word of the server; the compiler sees to it that none is missing. */
@@ -167,6 +169,16 @@ export const SHORTFALLS: Readonly<Record<Shortfall, string>> = {
   NO_TIME: 'no time',
   COULD_NOT: 'too much',
   HURT: 'it hurt',
+}
+export const TIGHTER_SIDES: Readonly<Record<TighterSide, string>> = {
+  LEFT: 'left',
+  SAME: 'the same',
+  RIGHT: 'right',
+}
+export const RESULT_UNITS: Readonly<Record<ResultForm['unit'], string>> = {
+  SEMITONES: 'semitones',
+  MILLIMETRES: 'mm',
+  FRET: 'th fret',
 }
 export const SENSATIONS: Readonly<Record<Sensation, string>> = {
   PULL: 'pull',

@@ -1,6 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { CheckInForm, PainForm, RoutineView, SessionForm, TighterSide } from '@/api/types'
+import type {
+  CheckInForm,
+  PainForm,
+  ResultForm,
+  RoutineView,
+  SessionForm,
+  TighterSide,
+} from '@/api/types'
 import PainPlaces from '@/hand/PainPlaces.vue'
 import ChoiceRow from '@/form/ChoiceRow.vue'
 import { PURPOSES } from '@/parts/labels'
@@ -8,6 +15,7 @@ import StateMark from '@/parts/StateMark.vue'
 import { duration } from '@/parts/words'
 import PegIcon from '@/ribbon/PegIcon.vue'
 import RoutineTape from '@/tape/RoutineTape.vue'
+import HowFar from './HowFar.vue'
 
 /** How it was: effort, pain by place, which side was tighter, one line. Ten seconds at most. */
 const props = defineProps<{
@@ -25,7 +33,15 @@ const TIGHTER: readonly { value: TighterSide; label: string }[] = [
 ]
 
 const effort = ref<number | null>(null)
-const tighter = ref<TighterSide | null>(null)
+// What was said at a side change is there already.
+const tighter = ref<TighterSide | null>(
+  props.record.steps.flatMap((s) => s.account?.tighterSide ?? []).at(-1) ?? null,
+)
+const reached = ref<ResultForm | null>(null)
+const widest = computed(() => {
+  const lengths = props.record.steps.map((s) => s.plannedMillis)
+  return lengths.indexOf(Math.max(...lengths))
+})
 const line = ref('')
 // What hurt during the session is told of already; it is there to be brought up to date.
 const pains = ref<PainForm[]>(
@@ -68,6 +84,7 @@ function keep() {
     pains: pains.value.map((p) => ({ ...p })),
     tighterSide: tighter.value,
     words: line.value.trim(),
+    results: reached.value ? [reached.value] : null,
   })
 }
 </script>
@@ -95,6 +112,10 @@ function keep() {
       <section>
         <h2>Which side was tighter?</h2>
         <ChoiceRow v-model="tighter" label="Tighter side" :options="TIGHTER" wide />
+      </section>
+      <section v-if="routine.purpose === 'REACH'">
+        <h2>How far was it? <span>nobody has to say</span></h2>
+        <HowFar v-model="reached" :titles="routine.steps.map((s) => s.title)" :usual="widest" />
       </section>
       <section>
         <h2>Does anything hurt? <span>touch the place</span></h2>

@@ -7,9 +7,21 @@ import { REGIONS, SENSATIONS, keys } from '@/parts/labels'
 import { capital } from '@/parts/words'
 
 /** "It hurts": where, how much, how it feels; then on, or the end. */
-const props = defineProps<{ stepTitle: string; safety: SafetyView; loaded: boolean }>()
+const props = defineProps<{
+  stepTitle: string
+  safety: SafetyView
+  loaded: boolean
+  /** Whether the step can be made a rung easier. */
+  mayEase: boolean
+  /** Whether a dull burn is what the count is for. */
+  burnIsWanted: boolean
+}>()
 const emit = defineEmits<{
   on: [pain: PainForm]
+  /** The same step, a rung easier. */
+  easier: [pain: PainForm]
+  /** It only burns, as it is meant to. */
+  burns: []
   /** What hurts is said afterwards where nothing was said before the end. */
   end: [pain: PainForm | null, forSafety: boolean]
   cancel: []
@@ -42,6 +54,16 @@ const ends = computed(
       props.safety.endingWithPain.includes(sensation.value)) ||
     (props.loaded && sensation.value === 'TREMOR'),
 )
+/** Little enough to go on with, a rung easier. */
+const littleEnough = computed(
+  () =>
+    props.mayEase &&
+    !ends.value &&
+    level.value !== null &&
+    level.value <= props.safety.easierUpToPain &&
+    !(sensation.value !== null && props.safety.endingStep.includes(sensation.value)),
+)
+const onlyBurns = computed(() => props.burnIsWanted && !ends.value && sensation.value === 'BURN')
 const shown = computed(() =>
   place.value && level.value !== null ? [{ ...place.value, level: level.value }] : [],
 )
@@ -71,8 +93,25 @@ const shown = computed(() =>
       </div>
       <ChoiceRow v-model="sensation" label="How it feels" :options="FEELINGS" />
       <p v-if="ends" class="advice" role="alert">{{ safety.advice }}</p>
+      <p v-else-if="onlyBurns" class="advice">
+        A dull burn is meant here, and from where it burns is kept. Anything else ends the set.
+      </p>
+      <p v-else-if="pain && littleEnough" class="advice">
+        Go on a rung easier, or leave {{ stepTitle }} for today. Your coach sees it.
+      </p>
       <p v-else-if="pain" class="advice">{{ stepTitle }} is over for today. Your coach sees it.</p>
       <div class="buttons">
+        <button v-if="onlyBurns" type="button" @click="emit('burns')">
+          Go on counting<span>the burn is what it is for</span>
+        </button>
+        <button
+          v-if="littleEnough"
+          type="button"
+          :disabled="!pain"
+          @click="pain && emit('easier', pain)"
+        >
+          Easier<span>and go on with this</span>
+        </button>
         <button
           v-if="!ends"
           type="button"

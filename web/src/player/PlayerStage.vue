@@ -1,23 +1,23 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import type { PainForm, RoutineView, SessionForm, Shortfall } from '@/api/types'
-import ExerciseFigure from '@/hand/ExerciseFigure.vue'
-import FigurePlayer from '@/hand/FigurePlayer.vue'
-import { motionAt } from '@/hand/motion'
-import { useWidth } from '@/parts/useWidth'
-import { countdown, toMinute } from '@/parts/words'
 import KindPatterns from '@/tape/KindPatterns.vue'
+import FeltElsewhere from './FeltElsewhere.vue'
 import HurtsPanel from './HurtsPanel.vue'
 import type { KeptRun } from './keptRun'
 import LeavingPanel from './LeavingPanel.vue'
 import PaceLine from './PaceLine.vue'
 import RungStrip from './RungStrip.vue'
+import StageFigure from './StageFigure.vue'
+import StageHeader from './StageHeader.vue'
 import StageKeys from './StageKeys.vue'
 import StageReady from './StageReady.vue'
 import StageTape from './StageTape.vue'
 import StageWords from './StageWords.vue'
+import TighterSide from './TighterSide.vue'
 import WhyLess from './WhyLess.vue'
-import { endWords, lastStepWords, sideWords } from './stageWords'
+import { lastStepWords, sideWords } from './stageWords'
+import { useCountingDevices } from './useCountingDevices'
 import { usePlayer } from './usePlayer'
 import { useStageKeys } from './useStageKeys'
 import { useVoice } from './useVoice'
@@ -45,19 +45,8 @@ const cue = computed(() => player.cue.value)
 const sideWord = computed(() =>
   sideWords(cue.value.sides, step.value?.figure.view, step.value?.figure.places ?? []),
 )
-const pose = computed(() =>
-  motionAt(
-    cue.value,
-    player.position.value - cue.value.offsetMillis,
-    step.value?.figure.poses ?? [],
-  ),
-)
 const facing = ref(false)
-/** On a phone there is no room for looking slowly; the figure itself is turned by a touch. */
-const place = ref<HTMLElement | null>(null)
-const ROOMY = 460
-const placeWidth = useWidth(place)
-const roomy = computed(() => placeWidth.value > ROOMY)
+const stage = ref<HTMLElement | null>(null)
 /** While a hold or a count at one's own pace may be ended by the person, and from when on. */
 const mayEase = computed(
   () =>
@@ -65,9 +54,15 @@ const mayEase = computed(
     (cue.value.easesFromMillis > 0 &&
       player.position.value - cue.value.offsetMillis >= cue.value.easesFromMillis),
 )
-const worked = computed(() =>
-  cue.value.digits.length ? cue.value.digits : (step.value?.figure.worked ?? []),
+const askedTighter = computed(() => titleOf(player.questions.tighter.value))
+const askedFelt = computed(() =>
+  player.questions.felt.value === null
+    ? undefined
+    : player.steps.value[player.questions.felt.value],
 )
+function titleOf(place: number | null) {
+  return place === null ? undefined : player.steps.value[place]?.title
+}
 function begin(before: PainForm[] | null) {
   player.before.value = before
   void player.start()
@@ -112,6 +107,17 @@ function goOn(pain: PainForm) {
   player.next()
   player.resume()
 }
+/** It hurts a little: the same, one rung down. */
+function easier(pain: PainForm) {
+  player.noteHurt(pain, false)
+  player.shift('EASIER')
+  nothing()
+}
+/** The burn that a count is for: it goes on, and from where it burned is kept. */
+function burns() {
+  player.ownPace.burns()
+  nothing()
+}
 function end(pain: PainForm | null, forSafety: boolean) {
   if (pain) player.noteHurt(pain)
   hurting.value = false
@@ -121,9 +127,6 @@ function nothing() {
   hurting.value = false
   player.resume()
 }
-function turnByTouch() {
-  if (!roomy.value) turn()
-}
 function turn() {
   facing.value = !facing.value
 }
@@ -132,6 +135,7 @@ function stay() {
   player.resume()
 }
 
+useCountingDevices(stage, player)
 useStageKeys(player, { toggle, hurts, turn, leave }, () => {
   if (hurting.value) return nothing
   return leaving.value ? stay : null
@@ -141,6 +145,7 @@ useStageKeys(player, { toggle, hurts, turn, leave }, () => {
 <template>
   <main
     id="main"
+    ref="stage"
     class="stage"
     :data-state="player.state.value"
     :data-position="Math.round(player.position.value)"
@@ -148,14 +153,7 @@ useStageKeys(player, { toggle, hurts, turn, leave }, () => {
     <KindPatterns prefix="stage" />
     <KindPatterns prefix="stage-small" :scale="0.7" />
     <div class="under" :inert="hurting || leaving">
-      <header>
-        <b class="large title">{{ routine.title }}</b>
-        <span class="quiet large title">{{ routine.clientName }}</span>
-        <span class="push quiet large ends">{{
-          endWords(routine.blockTitle, toMinute(routine.endsAt))
-        }}</span>
-        <b class="left mono">{{ countdown(player.left.value) }} left</b>
-      </header>
+      <StageHeader class="header" :routine="routine" :left="player.left.value" />
 
       <StageReady
         v-if="player.state.value === 'ready'"
@@ -164,32 +162,29 @@ useStageKeys(player, { toggle, hurts, turn, leave }, () => {
         @leave="leave"
       />
       <template v-else-if="step">
-        <div ref="place" class="figure" @click="turnByTouch">
-          <FigurePlayer
-            v-if="player.state.value === 'paused' && roomy"
-            :figure="step.figure"
-            :cues="player.stepCues.value"
-            :height="420"
-            :label="`${step.title}, slowly`"
-          />
-          <ExerciseFigure
-            v-else
-            :poses="step.figure.poses"
-            :from="pose.from"
-            :to="pose.to"
-            :progress="pose.t"
-            :view="step.figure.view"
-            :sides="cue.sides"
-            :worked="worked"
-            :arrow="step.figure.arrow"
-            :prop="step.figure.prop"
-            :facing="facing"
-            :holding="cue.phase === 'HOLD' && cue.breath === 'FREE'"
-            :moving="pose.moving"
-            :height="480"
-            :label="`${step.title}, ${sideWord}`"
-          />
-        </div>
+        <FeltElsewhere
+          v-if="askedFelt && player.questions.felt.value !== null"
+          :key="player.questions.felt.value"
+          class="figure"
+          :step="askedFelt"
+          :safety="routine.safety"
+          :felt="player.questions.told(player.questions.felt.value).felt"
+          @say="player.questions.tell(player.questions.felt.value, { felt: $event })"
+          @hurts="hurts"
+          @close="player.questions.closeFelt"
+        />
+        <StageFigure
+          v-else
+          class="figure"
+          :step="step"
+          :cue="cue"
+          :step-cues="player.stepCues.value"
+          :elapsed="player.position.value - cue.offsetMillis"
+          :paused="player.state.value === 'paused'"
+          :facing="facing"
+          :side-word="sideWord"
+          @turn="turn"
+        />
         <StageWords
           :step="step"
           :following="following"
@@ -209,6 +204,11 @@ useStageKeys(player, { toggle, hurts, turn, leave }, () => {
             :shifted="player.shifted()"
             @shift="player.shift"
           />
+          <TighterSide
+            v-if="askedTighter && !unsaid"
+            :step-title="askedTighter"
+            @say="player.questions.sayTighter"
+          />
         </StageWords>
         <PaceLine
           v-if="player.ownPace.counting.value"
@@ -226,6 +226,11 @@ useStageKeys(player, { toggle, hurts, turn, leave }, () => {
           class="keys"
           :running="player.state.value === 'running'"
           :muted="player.muted.value"
+          :volume="player.volume.value"
+          :asks-felt="step.feeling.asksWhere"
+          :felt="player.questions.felt.value !== null"
+          :stayed="step.feeling.stayMillis ? (player.stayed.value ?? 0) : null"
+          :stays="player.stayed.value !== null"
           :facing="facing"
           :speaks="voice.isThere() ? voice.speaks.value : null"
           :may-ease="mayEase"
@@ -235,6 +240,10 @@ useStageKeys(player, { toggle, hurts, turn, leave }, () => {
           @back="player.back"
           @next="player.next"
           @eased="player.eased"
+          @again="player.again"
+          @felt="player.questions.askFelt"
+          @stay="player.stay"
+          @volume="player.turnVolume"
           @count="player.countOne"
           @not-complete="player.notComplete"
           @burns="player.ownPace.burns"
@@ -253,7 +262,11 @@ useStageKeys(player, { toggle, hurts, turn, leave }, () => {
       :step-title="step.title"
       :safety="routine.safety"
       :loaded="step.kind === 'STRENGTHEN'"
+      :may-ease="Boolean(step.ladder?.easier) && !player.shifted()"
+      :burn-is-wanted="step.feeling.burnIsWanted && player.ownPace.counting.value"
       @on="goOn"
+      @easier="easier"
+      @burns="burns"
       @end="end"
       @cancel="nothing"
     />
@@ -284,7 +297,7 @@ useStageKeys(player, { toggle, hurts, turn, leave }, () => {
 .under {
   display: contents;
 }
-header {
+.header {
   grid-row: 1;
   grid-column: 1 / -1;
 }
@@ -300,15 +313,6 @@ header {
   grid-row: 3;
   grid-column: 1 / -1;
 }
-header {
-  display: flex;
-  align-items: center;
-  gap: 16px;
-}
-.left {
-  font-size: 1.25rem;
-  line-height: 1.75rem;
-}
 .why {
   grid-row: 2;
   grid-column: 1;
@@ -319,10 +323,6 @@ header {
   grid-row: 2;
   grid-column: 1 / -1;
   align-self: end;
-}
-.figure {
-  min-height: 0;
-  padding: 8px 0 16px;
 }
 @media (max-width: 900px) {
   .stage {
@@ -337,10 +337,6 @@ header {
   }
   .keys {
     grid-row: 4;
-  }
-  .title,
-  .ends {
-    display: none;
   }
 }
 </style>

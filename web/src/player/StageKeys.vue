@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Cue } from '@/api/types'
+import { countdown } from '@/parts/words'
 import StageKey from './StageKey.vue'
 import { easedWords } from './stageWords'
 
@@ -14,6 +15,14 @@ defineProps<{
   /** A count at one's own pace: the keys are those of counting. */
   counting: boolean
   cue: Cue
+  /** From 0.2, quiet, to 1. */
+  volume: number
+  /** Whether it may be asked where it is felt, and whether it is asked now. */
+  asksFelt: boolean
+  felt: boolean
+  /** For how long, in ms, somebody has stayed where one may stay; null where one may not. */
+  stayed: number | null
+  stays: boolean
 }>()
 const emit = defineEmits<{
   toggle: []
@@ -28,6 +37,10 @@ const emit = defineEmits<{
   voice: []
   turn: []
   leave: []
+  again: []
+  felt: []
+  stay: []
+  volume: [to: number]
 }>()
 </script>
 
@@ -48,7 +61,22 @@ const emit = defineEmits<{
     <template v-if="!counting || !running">
       <StageKey class="back" word="Back" key-name="←" @click="emit('back')" />
       <StageKey class="forward" word="Next" key-name="→" @click="emit('next')" />
+      <StageKey class="again" word="Again" key-name="A" @click="emit('again')" />
     </template>
+    <StageKey
+      v-if="stayed !== null"
+      :word="stays ? `Staying ${countdown(stayed)}` : 'Stay here'"
+      key-name="S"
+      :aria-pressed="stays"
+      @click="emit('stay')"
+    />
+    <StageKey
+      v-if="asksFelt"
+      word="Felt elsewhere"
+      key-name="F"
+      :aria-pressed="felt"
+      @click="emit('felt')"
+    />
     <StageKey
       v-if="mayEase"
       class="ease"
@@ -64,6 +92,17 @@ const emit = defineEmits<{
       :aria-pressed="speaks"
       @click="emit('voice')"
     />
+    <label v-if="!counting || !running" class="volume">
+      <span class="visually-hidden">Volume</span>
+      <input
+        type="range"
+        min="0.2"
+        max="1"
+        step="0.2"
+        :value="volume"
+        @input="emit('volume', Number(($event.target as HTMLInputElement).value))"
+      />
+    </label>
     <StageKey :word="muted ? 'Sound' : 'Mute'" key-name="M" @click="emit('mute')" />
     <StageKey
       v-if="!counting || !running"
@@ -86,8 +125,18 @@ const emit = defineEmits<{
 .gap {
   flex: 1;
 }
+.volume {
+  display: grid;
+  align-items: center;
+}
+.volume input {
+  width: 72px;
+  height: 48px;
+  accent-color: var(--ink);
+}
 @media (max-width: 900px) {
-  .turn {
+  .turn,
+  .volume {
     display: none;
   }
   .keys {

@@ -7,6 +7,8 @@ import PainPlaces from '@/hand/PainPlaces.vue'
 import SafetyNotes from '@/parts/SafetyNotes.vue'
 import { capital, duration } from '@/parts/words'
 import StageKey from './StageKey.vue'
+import { hearsMidi, useMidiWanted } from './useCountingDevices'
+import { isCounted } from './useOwnPace'
 
 /** Before the first cue: what to have ready, what to mind, when to stop. */
 const props = defineProps<{ routine: RoutineView }>()
@@ -26,6 +28,8 @@ useEventListener(document, 'keydown', (event) => {
   emit('start', before.value)
 })
 
+const midi = useMidiWanted()
+const counts = computed(() => props.routine.cues.some(isCounted))
 const step = computed(() => props.routine.steps[0])
 /** What was taken out of a stored routine; a composed one leaves out far too much to name. */
 const forSafety = computed(() => (props.routine.blockId ? [] : props.routine.leftOut))
@@ -76,6 +80,20 @@ const forSafety = computed(() => (props.routine.blockId ? [] : props.routine.lef
       <ul>
         <li v-for="rule in routine.safety.stopRules" :key="rule">{{ rule }}</li>
       </ul>
+      <template v-if="counts">
+        <h2>Counting at your own pace</h2>
+        <p class="lead">
+          Space, a pedal or a touch anywhere is one; held down, it burns from there.
+        </p>
+        <p v-if="hearsMidi()" class="side-by-side">
+          <StageKey
+            word="A MIDI key counts too"
+            :on="midi"
+            :aria-pressed="midi"
+            @click="midi = !midi"
+          />
+        </p>
+      </template>
       <template v-if="routine.asksBefore">
         <h2>Does anything hurt now?</h2>
         <p class="side-by-side">

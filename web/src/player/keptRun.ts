@@ -1,5 +1,7 @@
 import type { PainForm, RoutineView, Shift, Shortfall } from '@/api/types'
+import type { Telling } from './tellings'
 import type { Gone } from './timeline'
+import type { Count } from './useOwnPace'
 
 /** A session that was running, as it is kept on the device until it ends. */
 export interface KeptRun {
@@ -15,6 +17,8 @@ export interface KeptRun {
   readonly hurtSteps: readonly number[]
   readonly before: readonly PainForm[] | null
   readonly beganAt: string
+  readonly counts?: readonly (readonly [string, Count])[]
+  readonly tellings?: readonly (readonly [number, Telling])[]
 }
 
 const KEY = 'nimblet-running'

@@ -9,6 +9,7 @@ import HurtsPanel from './HurtsPanel.vue'
 const safety: SafetyView = {
   stopRules: ['Stop with sharp or rising pain.'],
   endingPain: 7,
+  easierUpToPain: 3,
   endingSensations: ['SHARP', 'TINGLE'],
   endingWithPain: ['CLICK'],
   endingStep: ['CRAMP'],
@@ -53,9 +54,16 @@ const named = (wrapper: Wrapper, text: string) =>
   wrapper.findAll('button').find((b) => b.text().startsWith(text))
 
 describe('it hurts', () => {
-  const panel = () =>
+  const panel = (changes: object = {}) =>
     mount(HurtsPanel, {
-      props: { stepTitle: 'Curls of two', safety, loaded: false },
+      props: {
+        stepTitle: 'Curls of two',
+        safety,
+        loaded: false,
+        mayEase: false,
+        burnIsWanted: false,
+        ...changes,
+      },
       global: { stubs },
       attachTo: document.body,
     })
@@ -93,6 +101,30 @@ describe('it hurts', () => {
     await radio(wrapper, 'Pain, 0 to 10', '1')?.trigger('click')
     await radio(wrapper, 'How it feels', 'tingle')?.trigger('click')
     expect(named(wrapper, 'Go on')).toBeUndefined()
+  })
+
+  it('goes on a rung easier where it hurts a little', async () => {
+    const wrapper = panel({ mayEase: true })
+    await touch(wrapper, 'Right thumb')?.trigger('click')
+    await radio(wrapper, 'Pain, 0 to 10', '4')?.trigger('click')
+    expect(named(wrapper, 'Easier')).toBeUndefined()
+    await radio(wrapper, 'Pain, 0 to 10', '3')?.trigger('click')
+    await named(wrapper, 'Easier')?.trigger('click')
+    expect(wrapper.emitted('easier')).toEqual([
+      [{ side: 'RIGHT', region: 'THUMB', level: 3, sensation: null }],
+    ])
+    await radio(wrapper, 'How it feels', 'cramp')?.trigger('click')
+    expect(named(wrapper, 'Easier')).toBeUndefined()
+  })
+
+  it('goes on counting with the burn that is wanted, and with nothing else', async () => {
+    const wrapper = panel({ burnIsWanted: true })
+    await radio(wrapper, 'How it feels', 'ache')?.trigger('click')
+    expect(named(wrapper, 'Go on counting')).toBeUndefined()
+    await radio(wrapper, 'How it feels', 'burn')?.trigger('click')
+    await named(wrapper, 'Go on counting')?.trigger('click')
+    expect(wrapper.emitted('burns')).toHaveLength(1)
+    expect(named(panel(), 'Go on counting')).toBeUndefined()
   })
 
   it('can be taken back', async () => {
@@ -134,7 +166,7 @@ describe('the check-in', () => {
     const wrapper = checkIn()
     await named(wrapper, 'Keep')?.trigger('click')
     expect(wrapper.emitted('keep')).toEqual([
-      [{ effort: null, pains: [], tighterSide: null, words: '' }],
+      [{ effort: null, pains: [], tighterSide: null, words: '', results: null }],
     ])
   })
 
@@ -154,9 +186,34 @@ describe('the check-in', () => {
           pains: [{ side: 'LEFT', region: 'RING_FINGER', level: 2, sensation: 'BURN' }],
           tighterSide: 'LEFT',
           words: 'Warm by the end',
+          results: null,
         },
       ],
     ])
+  })
+
+  it('asks how far it was where that is what it was for', async () => {
+    expect(checkIn().text()).not.toContain('How far')
+    const step = { plannedMillis: 1000, outcome: 'DONE', donePercent: 100 }
+    const wrapper = mount(CheckIn, {
+      props: {
+        routine: { ...routine, purpose: 'REACH', steps: [{ title: 'Wide' }, { title: 'Far' }] },
+        record: record({
+          steps: [step, { ...step, plannedMillis: 2000, account: { tighterSide: 'RIGHT' } }],
+        } as unknown as Partial<SessionForm>),
+        coachName: 'Ines',
+      } as unknown as InstanceType<typeof CheckIn>['$props'],
+      global: { stubs: { ...stubs, RoutineTape: true } },
+    })
+    const far = wrapper.find('[aria-label="How far"]')
+    await far.setValue('1200')
+    expect(wrapper.text()).toContain('How far must be a whole number from 0 to 1000.')
+    await far.setValue('12')
+    await named(wrapper, 'Keep')?.trigger('click')
+    expect(wrapper.emitted('keep')?.[0]?.[0]).toMatchObject({
+      results: [{ place: 1, unit: 'SEMITONES', value: 12 }],
+      tighterSide: 'RIGHT',
+    })
   })
 
   it('begins with what hurt during the session, the last word about each place', async () => {

@@ -60,8 +60,9 @@ export class Sounds {
     return this.context?.state === 'running'
   }
 
-  mute(muted: boolean) {
-    if (this.output) this.output.gain.value = muted ? 0 : 1
+  /** From 0, nothing, to 1. */
+  loudness(share: number) {
+    if (this.output) this.output.gain.value = share
   }
 
   /** Forgets what was planned; the routine stands at this moment now. */

@@ -124,8 +124,11 @@ export interface Gone {
   all: number
   LEFT: number
   RIGHT: number
+  /** How long each side held. */
+  heldLeft: number
+  heldRight: number
 }
-const nothing = (): Gone => ({ all: 0, LEFT: 0, RIGHT: 0 })
+const nothing = (): Gone => ({ all: 0, LEFT: 0, RIGHT: 0, heldLeft: 0, heldRight: 0 })
 
 /** How much of each step was gone through, by side, from the stretches that were played. */
 export class Coverage {
@@ -136,15 +139,22 @@ export class Coverage {
   constructor(sheet: Sheet, played?: readonly Gone[]) {
     this.whole = sheet.steps.map(nothing)
     for (const cue of sheet.cues) this.count(this.whole, cue, cue.durationMillis)
-    this.played = played?.map((gone) => ({ ...gone })) ?? sheet.steps.map(nothing)
+    this.played = played?.map((gone) => ({ ...nothing(), ...gone })) ?? sheet.steps.map(nothing)
   }
 
   private count(into: Gone[], cue: Cue, millis: number) {
     const gone = into[cue.step]
     if (!gone) return
     gone.all += millis
-    if (cue.sides !== 'RIGHT') gone.LEFT += millis
-    if (cue.sides !== 'LEFT') gone.RIGHT += millis
+    const held = cue.phase === 'HOLD' ? millis : 0
+    if (cue.sides !== 'RIGHT') {
+      gone.LEFT += millis
+      gone.heldLeft += held
+    }
+    if (cue.sides !== 'LEFT') {
+      gone.RIGHT += millis
+      gone.heldRight += held
+    }
   }
 
   /** Notes that the routine ran from one moment to another. */
@@ -175,6 +185,12 @@ export class Coverage {
     const share = ((this.played[step]?.[part] ?? 0) / whole) * 100
     // The last frame of a step may fall just short of its end.
     return share > 98 ? 100 : Math.round(share)
+  }
+
+  /** How long each side held in a step. */
+  held(step: number): Readonly<Record<Hand, number>> {
+    const gone = this.played[step] ?? nothing()
+    return { LEFT: Math.round(gone.heldLeft), RIGHT: Math.round(gone.heldRight) }
   }
 
   /** What was played, to go on from later. */

@@ -16,6 +16,14 @@ const step = (exerciseId: string, offsetMillis: number, lengthMillis: number) =>
     offsetMillis,
     lengthMillis,
     poses: ['FLAT'],
+    feeling: {
+      meant: ['PALM'],
+      asksWhere: false,
+      asksTighter: false,
+      burnIsWanted: false,
+      stayMillis: 0,
+      instead: null,
+    },
   }) as unknown as StepView
 const routine = {
   blockId: 'b',
@@ -239,5 +247,119 @@ describe('the player', () => {
     expect(record.beganAt).toBe(player.record().beganAt)
     again.finish('LEFT')
     expect(keptRun(location.pathname + location.search)).toBeNull()
+  })
+
+  const stretched = {
+    ...routine,
+    steps: [
+      {
+        ...step('a', 0, 4000),
+        feeling: { ...step('a', 0, 0).feeling, asksWhere: true, asksTighter: true },
+      },
+      { ...step('b', 4000, 3000), feeling: { ...step('b', 0, 0).feeling, stayMillis: 2000 } },
+    ],
+    lengthMillis: 7000,
+    cues: [
+      { ...cue(0, 0, 2000), phase: 'HOLD', sides: 'LEFT' },
+      { ...cue(0, 2000, 2000), phase: 'HOLD', sides: 'RIGHT' },
+      cue(1, 4000, 3000),
+    ],
+  } as unknown as RoutineView
+  async function stretching() {
+    const player = scope.run(() => usePlayer(stretched))
+    if (!player) throw new Error('the scope is open')
+    const begun = player.start()
+    await vi.advanceTimersByTimeAsync(301)
+    await begun
+    return player
+  }
+
+  it('asks which side was tighter once both have held, and keeps how long each did', async () => {
+    const player = await stretching()
+    await vi.advanceTimersByTimeAsync(2500)
+    expect(player.questions.tighter.value).toBeNull()
+    expect(player.questions.felt.value).toBe(0)
+    await vi.advanceTimersByTimeAsync(2000)
+    expect(player.questions.tighter.value).toBe(0)
+    player.questions.sayTighter('LEFT')
+    expect(player.questions.tighter.value).toBeNull()
+    const account = player.record().steps[0]?.account
+    expect(account?.tighterSide).toBe('LEFT')
+    expect(account?.leftHeldMillis).toBeGreaterThan(1900)
+    expect(account?.rightHeldMillis).toBeGreaterThan(1900)
+    expect(player.record().steps[1]?.account).toBeNull()
+  })
+
+  it('leaves a question that nobody answers unsaid', async () => {
+    const player = await stretching()
+    await vi.advanceTimersByTimeAsync(2500)
+    player.pause()
+    expect(player.questions.felt.value).toBe(0)
+    await vi.advanceTimersByTimeAsync(15_100)
+    expect(player.questions.felt.value).toBeNull()
+    player.questions.askFelt()
+    expect(player.questions.felt.value).toBe(0)
+    player.questions.tell(0, { felt: { side: 'LEFT', region: 'THUMB', sensation: null } })
+    player.questions.closeFelt()
+    const account = player.record().steps[0]?.account
+    expect([account?.feltSide, account?.feltRegion, account?.feltAs]).toEqual([
+      'LEFT',
+      'THUMB',
+      null,
+    ])
+  })
+
+  it('stays where one may stay, as long as one may, and notes for how long', async () => {
+    const player = await stretching()
+    player.stay()
+    expect(player.stayed.value).toBeNull()
+    await vi.advanceTimersByTimeAsync(4500)
+    expect(player.step.value).toBe(1)
+    player.stay()
+    const here = player.position.value
+    await vi.advanceTimersByTimeAsync(1000)
+    expect(player.position.value).toBe(here)
+    expect(player.stayed.value).toBeGreaterThan(800)
+    await vi.advanceTimersByTimeAsync(1500)
+    expect(player.stayed.value).toBeNull()
+    expect(player.position.value).toBeGreaterThan(here)
+    expect(player.record().steps[1]?.account?.stayedMillis).toBeGreaterThanOrEqual(2000)
+  })
+
+  it('does a step once more without forgetting what was done of it', async () => {
+    const player = await started()
+    await vi.advanceTimersByTimeAsync(3500)
+    player.again()
+    expect(player.position.value).toBe(0)
+    const [first] = player.record().steps
+    expect([first?.donePercent, first?.account?.repeats]).toEqual([100, 1])
+    player.finish('LEFT')
+    expect(player.record().steps[0]?.donePercent).toBe(100)
+  })
+
+  it('keeps counts and answers through a reload, and a step that begins again is counted anew', async () => {
+    const player = await counting()
+    player.countOne()
+    player.countOne()
+    window.dispatchEvent(new Event('pagehide'))
+    const kept = keptRun(location.pathname + location.search)
+    const again = scope.run(() => usePlayer(counted, 0, kept))
+    if (!again) throw new Error('the scope is open')
+    expect(again.ownPace.done.value).toBe(2)
+    expect(again.record().steps[0]?.account?.leftRepetitions).toBe(2)
+    player.back()
+    expect(player.ownPace.done.value).toBe(0)
+    again.finish('LEFT')
+  })
+
+  it('turns the volume in steps between quiet and full', async () => {
+    const player = await started()
+    player.toggleMute()
+    player.turnVolume(0.55)
+    expect([player.volume.value, player.muted.value]).toEqual([0.6, false])
+    player.turnVolume(0)
+    expect(player.volume.value).toBe(0.2)
+    player.turnVolume(3)
+    expect(player.volume.value).toBe(1)
   })
 })

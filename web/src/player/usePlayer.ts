@@ -7,13 +7,14 @@ import type {
   SessionForm,
   Shift,
   Shortfall,
-  StepForm,
   StepView,
 } from '@/api/types'
 import { forgetRun, keepRun, type KeptRun } from './keptRun'
+import { sessionRecord } from './sessionRecord'
 import { Sounds } from './sounds'
 import type { Sheet } from './timeline'
 import { useOwnPace } from './useOwnPace'
+import { useStepQuestions } from './useStepQuestions'
 import { Coverage, countOf, cueAt, momentIn, tonesOf, withVariant } from './timeline'
 
 export type PlayerState = 'ready' | 'running' | 'paused' | 'finished'
@@ -25,6 +26,7 @@ const JUST_BEGUN = 2_000
 const ASKED_FOR = 15_000
 /** How often the place is kept on the device. */
 const KEPT_EVERY = 3_000
+const VOLUME_STEP = 0.2
 
 /** Runs a routine by itself from start to end and notes what was done of it. */
 export function usePlayer(routine: RoutineView, fromStep = 0, kept: KeptRun | null = null) {
@@ -45,6 +47,9 @@ export function usePlayer(routine: RoutineView, fromStep = 0, kept: KeptRun | nu
   const state = ref<PlayerState>('ready')
   const position = ref(kept?.position ?? routine.steps[fromStep]?.offsetMillis ?? 0)
   const muted = useLocalStorage('nimblet-muted', false)
+  const volume = useLocalStorage('nimblet-volume', 1)
+  /** How long somebody has stayed where they are; null while the clock goes on. */
+  const stayed = ref<number | null>(null)
   const hurts = shallowRef<PainForm[]>(kept ? [...kept.hurts] : [])
   const hurtSteps = new Set<number>(kept?.hurtSteps)
   let beganAt: Date | null = kept ? new Date(kept.beganAt) : null
@@ -58,7 +63,9 @@ export function usePlayer(routine: RoutineView, fromStep = 0, kept: KeptRun | nu
   const index = computed(() => cueAt(sheet.value.cues, position.value))
   const cue = computed(() => sheet.value.cues[index.value] as Cue)
   const step = computed(() => cue.value.step)
-  const ownPace = useOwnPace(cue, () => sounds.now())
+  const ownPace = useOwnPace(cue, () => sounds.now(), kept?.counts)
+  const steps = computed<readonly StepView[]>(() => sheet.value.steps)
+  const questions = useStepQuestions(steps, cue, kept?.tellings)
   const progress = computed(() =>
     Math.min(1, Math.max(0, (position.value - cue.value.offsetMillis) / cue.value.durationMillis)),
   )
@@ -76,6 +83,11 @@ export function usePlayer(routine: RoutineView, fromStep = 0, kept: KeptRun | nu
     last = now
     // What is counted by the person goes on by their count and not by the clock.
     if (ownPace.counting.value) return
+    if (stayed.value !== null) {
+      stayed.value += passed
+      if (stayed.value >= mayStay()) stay()
+      return
+    }
     const to = Math.min(sheet.value.lengthMillis, position.value + passed)
     coverage.add(sheet.value, position.value, to)
     position.value = to
@@ -106,6 +118,8 @@ export function usePlayer(routine: RoutineView, fromStep = 0, kept: KeptRun | nu
       hurtSteps: [...hurtSteps],
       before: before.value,
       beganAt: beganAt.toISOString(),
+      counts: ownPace.kept(),
+      tellings: questions.kept(),
     })
   }
   useIntervalFn(keep, KEPT_EVERY)
@@ -113,7 +127,7 @@ export function usePlayer(routine: RoutineView, fromStep = 0, kept: KeptRun | nu
 
   async function start() {
     await sounds.open()
-    sounds.mute(muted.value)
+    sounds.loudness(muted.value ? 0 : volume.value)
     beganAt ??= new Date()
     run()
     void keepAwake()
@@ -148,6 +162,7 @@ export function usePlayer(routine: RoutineView, fromStep = 0, kept: KeptRun | nu
     sounds.seek(position.value)
   }
   function next() {
+    if (stayed.value !== null) stay()
     const here = step.value
     const following = sheet.value.steps[here + 1]
     advance()
@@ -225,20 +240,47 @@ export function usePlayer(routine: RoutineView, fromStep = 0, kept: KeptRun | nu
     coverage.add(sheet.value, position.value, end)
     seek(end)
   }
-  /** To the beginning of this step, or of the one before if this one has only just begun. */
-  function back() {
+  /** This step, or the one before if this one has only just begun. */
+  function latest() {
     const here = sheet.value.steps[step.value]
-    if (!here) return
-    const early = position.value - here.offsetMillis < JUST_BEGUN
-    const target = early ? Math.max(0, step.value - 1) : step.value
-    const from = sheet.value.steps[target]
-    if (!from) return
+    const early = here !== undefined && position.value - here.offsetMillis < JUST_BEGUN
+    return early ? Math.max(0, step.value - 1) : step.value
+  }
+  function beginStep(place: number) {
+    stayed.value = null
+    ownPace.forget(place)
+    seek(sheet.value.steps[place]?.offsetMillis ?? 0)
+  }
+  /** To the beginning of the latest step, as if it had not been done. */
+  function back() {
+    const target = latest()
     coverage.restart(step.value)
     coverage.restart(target)
-    seek(from.offsetMillis)
+    beginStep(target)
+  }
+  /** The latest step once more; what was done of it stays done. */
+  function again() {
+    const target = latest()
+    questions.tell(target, { repeats: questions.told(target).repeats + 1 })
+    beginStep(target)
+  }
+  const mayStay = () => steps.value[step.value]?.feeling.stayMillis ?? 0
+  /** Stays at a sore spot while the clock stands, or goes on. */
+  function stay() {
+    if (stayed.value !== null) {
+      const place = step.value
+      questions.tell(place, { stayed: questions.told(place).stayed + stayed.value })
+      stayed.value = null
+      if (state.value === 'running') sounds.seek(position.value)
+    } else if (state.value === 'running' && mayStay() > 0) {
+      advance()
+      stayed.value = 0
+      sounds.seek(sheet.value.lengthMillis + 1)
+    }
   }
   function finish(how: SessionForm['state']) {
     if (state.value === 'finished') return
+    if (stayed.value !== null) stay()
     state.value = 'finished'
     ended = how
     forgetRun()
@@ -246,55 +288,37 @@ export function usePlayer(routine: RoutineView, fromStep = 0, kept: KeptRun | nu
     stand()
     void wakeLock?.release().catch(() => undefined)
   }
-  /** Notes that something hurts in this step; the step is over for today. */
-  function noteHurt(pain: PainForm) {
+  /** Notes that something hurts in this step, and whether the step is over for today. */
+  function noteHurt(pain: PainForm, over = true) {
     hurts.value = [...hurts.value, pain]
-    hurtSteps.add(step.value)
+    if (over) hurtSteps.add(step.value)
   }
   function toggleMute() {
     muted.value = !muted.value
-    sounds.mute(muted.value)
+    sounds.loudness(muted.value ? 0 : volume.value)
+  }
+  /** Louder or quieter by a step; whoever turns it up wants to hear it. */
+  function turnVolume(to: number) {
+    volume.value = Math.min(1, Math.max(VOLUME_STEP, Math.round(to * 5) / 5))
+    muted.value = false
+    sounds.loudness(volume.value)
   }
 
-  /** What happened, as the server wants to hear it. */
-  function record(): SessionForm {
-    const now = new Date()
-    return {
-      blockId: routine.blockId,
-      routineId: routine.routineId,
-      purpose: routine.purpose,
-      beganAt: (beganAt ?? now).toISOString(),
-      endedAt: (endedAt ?? now).toISOString(),
-      plannedMillis: routine.lengthMillis,
-      state: ended,
-      steps: routine.steps.map((s, i): StepForm => {
-        const percent = coverage.percent(i)
-        return {
-          exerciseId: s.exerciseId,
-          exerciseVersion: s.exerciseVersion,
-          dose: s.dose,
-          laterality: s.laterality,
-          plannedMillis: s.lengthMillis,
-          donePercent: percent,
-          outcome: hurtSteps.has(i) ? 'HURT' : percent >= 100 ? 'DONE' : 'SKIPPED',
-          side: sideOf(i),
-          leftPercent: coverage.percent(i, 'LEFT'),
-          rightPercent: coverage.percent(i, 'RIGHT'),
-          shortfall: reasons.get(i) ?? null,
-          complete: ownPace.complete(i),
-          shift: shifts.get(i) ?? null,
-        }
-      }),
+  const record = (): SessionForm =>
+    sessionRecord({
+      routine,
+      coverage,
+      ownPace,
+      told: questions.told,
+      hurtSteps,
+      reasons,
+      shifts,
+      beganAt: beganAt ?? new Date(),
+      endedAt: endedAt ?? new Date(),
+      ended,
       hurts: hurts.value,
       before: before.value,
-    }
-  }
-  /** The one side that did a step, where it was one. */
-  function sideOf(place: number): StepForm['side'] {
-    const sides = new Set(routine.cues.filter((c) => c.step === place).map((c) => c.sides))
-    const [only] = sides
-    return sides.size === 1 && (only === 'LEFT' || only === 'RIGHT') ? only : null
-  }
+    })
 
   function visible() {
     if (document.visibilityState === 'visible' && state.value === 'running') void keepAwake()
@@ -315,7 +339,13 @@ export function usePlayer(routine: RoutineView, fromStep = 0, kept: KeptRun | nu
     hurts,
     before,
     unsaid,
-    steps: computed<readonly StepView[]>(() => sheet.value.steps),
+    steps,
+    questions,
+    stayed: readonly(stayed),
+    stay,
+    again,
+    volume: readonly(volume),
+    turnVolume,
     stepCues: computed(() => sheet.value.cues.filter((c) => c.step === step.value)),
     shifted: () => shifts.get(step.value),
     cue,

@@ -1,5 +1,5 @@
 import { useEventListener } from '@vueuse/core'
-import type { Shift, Shortfall } from '@/api/types'
+import type { Shift, Shortfall, TighterSide } from '@/api/types'
 import type { usePlayer } from './usePlayer'
 
 /** What the stage itself does by key, beside what the player does. */
@@ -10,6 +10,7 @@ interface Acts {
   readonly leave: () => void
 }
 const WHY: readonly Shortfall[] = ['NO_TIME', 'COULD_NOT', 'HURT']
+const TIGHTER: readonly TighterSide[] = ['LEFT', 'SAME', 'RIGHT']
 
 /**
  * The keys of the stage.
@@ -22,10 +23,15 @@ export function useStageKeys(
   cover: () => (() => void) | null,
 ) {
   const shift = (to: Shift) => () => void player.shift(to)
+  /** What is asked is answered by 1, 2 and 3: why less was done, else which side was tighter. */
   const say = (place: number) => () => {
     const why = WHY[place]
-    if (player.unsaid.value !== null && why) player.say(why)
+    const tighter = TIGHTER[place]
+    if (player.unsaid.value !== null) {
+      if (why) player.say(why)
+    } else if (tighter) player.questions.sayTighter(tighter)
   }
+  const volume = (by: number) => () => player.turnVolume(player.volume.value + by)
   const KEYS: Readonly<Record<string, () => void>> = {
     ' ': acts.toggle,
     arrowright: player.next,
@@ -40,6 +46,12 @@ export function useStageKeys(
     2: say(1),
     3: say(2),
     v: acts.turn,
+    a: player.again,
+    s: player.stay,
+    f: player.questions.askFelt,
+    '+': volume(0.2),
+    '=': volume(0.2),
+    '-': volume(-0.2),
     o: player.eased,
     escape: acts.leave,
   }

@@ -7,7 +7,13 @@ import { account } from '@/stores/account'
 import { dateScale, stepPath, weeksBetween } from './axis'
 
 /** Pain of the places that hurt most, day by day: left open and dashed, right solid. */
-const props = defineProps<{ curves: readonly PainCurveView[]; from: string; to: string }>()
+const props = defineProps<{
+  curves: readonly PainCurveView[]
+  from: string
+  to: string
+  /** Without its heading, where the question stands beside. */
+  bare?: boolean
+}>()
 
 /** From where on a clinician is advised; the server's number. */
 const referral = computed(() => account.me.value?.endingPain)
@@ -46,7 +52,7 @@ const told = (curve: PainCurveView) => {
 
 <template>
   <section ref="frame" aria-label="Pain">
-    <h2>
+    <h2 v-if="!bare">
       Pain
       <span class="quiet small">{{ capital(shown.map(told).join('; ') || 'none told of') }}</span>
     </h2>

@@ -4,16 +4,18 @@ import type { LadderView } from '@/api/types'
 import { KINDS } from '@/tape/kinds'
 
 /** The rungs about where somebody stands: behind, here, ahead; a side each where they differ. */
-const props = defineProps<{ ladder: LadderView; goal?: number | null }>()
+const props = withDefaults(
+  defineProps<{ ladder: LadderView; goal?: number | null; shown?: number }>(),
+  { goal: null, shown: 7 },
+)
 
-const SHOWN = 7
 const rungs = computed(() => props.ladder.sides.map((side) => side.rung))
 const least = computed(() => Math.min(...rungs.value))
 const most = computed(() => Math.max(...rungs.value))
-const shown = computed(() => {
+const rungsShown = computed(() => {
   const all = props.ladder.rungs
-  const first = Math.max(0, Math.min(least.value - 2, all.length - SHOWN))
-  return all.slice(first, first + SHOWN).map((words, i) => {
+  const first = Math.max(0, Math.min(least.value - 2, all.length - props.shown))
+  return all.slice(first, first + props.shown).map((words, i) => {
     const rung = first + i
     const here = props.ladder.sides.filter((side) => side.rung === rung)
     return {
@@ -32,7 +34,7 @@ const colour = computed(() => KINDS[props.ladder.kind].colour)
 <template>
   <ol class="rungs" :style="{ '--kind': colour }" :aria-label="`Rungs of ${ladder.title}`">
     <li
-      v-for="one in shown"
+      v-for="one in rungsShown"
       :key="one.rung"
       :class="{ here: one.here, behind: one.behind, goal: one.rung === goal }"
       :aria-current="one.here ? 'step' : undefined"

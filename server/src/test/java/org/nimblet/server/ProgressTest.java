@@ -232,4 +232,30 @@ class ProgressTest {
         .contains("Stopped until it is cleared: pain 8 while it was done.");
     assertThat(one.practice().coach().get("/api/today").body()).contains("Waits for you");
   }
+
+  @Test
+  void anAnswerOfTheMorningIsToldBeforeItIsKept() {
+    well(2);
+    checkedIn(did(1), 4, 0);
+    Answer nothing = one.send("POST", "/morning/consequence", Map.of("pains", List.of()));
+    assertThat(nothing.json().toString()).contains("Up from 15 s to 20 s");
+    Answer sore =
+        one.send("POST", "/morning/consequence", Map.of("pains", List.of(Practice.ache(5))));
+    assertThat(sore.json()).hasSize(2);
+    JsonNode left = sore.json().get(1);
+    assertThat(left.get("sides").get(0).asString()).isEqualTo("LEFT");
+    assertThat(left.get("effect").asString()).isEqualTo("LOWERED");
+    assertThat(left.get("sentence").asString()).contains("pain 5 the next morning");
+    assertThat(one.get("/morning").get("answered").asBoolean()).as("only told").isFalse();
+  }
+
+  @Test
+  void whatComesNextIsTimedForTheLesserSide() {
+    well(5);
+    well(4);
+    JsonNode ahead = one.get("/progress/ahead").get(0);
+    assertThat(ahead.get("ladder").get("exerciseId").asString()).isEqualTo(Practice.STRETCH);
+    assertThat(ahead.get("forecast").get("goal").asInt()).isEqualTo(3);
+    assertThat(ahead.get("forecast").get("sentence").asString()).isNotEmpty();
+  }
 }

@@ -89,6 +89,18 @@ class ScopeTest {
       form.put("words", "");
       return form;
     }
+    if (endpoint.pattern().endsWith("/corrections")) {
+      return Practice.correction(List.of(Practice.correctedStep(100, 100)));
+    }
+    if (endpoint.pattern().endsWith("/note")) {
+      return Map.of("words", "Ask about the chair.");
+    }
+    if (endpoint.pattern().endsWith("/log/file")) {
+      return Map.of("text", "session");
+    }
+    if (endpoint.pattern().contains("/review")) {
+      return Practice.verdicts(0, "MAINTAIN");
+    }
     if (endpoint.pattern().contains("/sessions/")) {
       return Practice.sessionForm(blockId, "2026-01-02T10:00:00Z", "2026-01-02T10:10:00Z");
     }
@@ -135,7 +147,7 @@ class ScopeTest {
       pain.put("since", null);
       return Map.of("pains", List.of(pain));
     }
-    if (endpoint.pattern().endsWith("/morning")) {
+    if (endpoint.pattern().contains("/morning")) {
       return Map.of("pains", List.of());
     }
     if (endpoint.pattern().endsWith("/words")) {

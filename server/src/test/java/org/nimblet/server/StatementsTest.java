@@ -93,9 +93,9 @@ class StatementsTest {
   }
 
   @Test
-  void theLogTakesOneMoreForItsSteps(RunningServer server) {
+  void theLogTakesThreeMoreForStepsCorrectionsAndNotes(RunningServer server) {
     OneClient one = withBlocks(server, 2, 2);
-    assertThat(afterAChange(server, one, () -> one.get("/log"))).isBetween(1L, 11L);
+    assertThat(afterAChange(server, one, () -> one.get("/log"))).isBetween(1L, 13L);
   }
 
   @Test

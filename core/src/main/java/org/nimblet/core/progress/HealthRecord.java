@@ -45,6 +45,7 @@ public final class HealthRecord {
 
   private final ZoneId zone;
   private final AgeGroup age;
+  private final List<HealthWord> words;
   private final List<OfPain> pains;
   private final List<OfSign> signs;
   private final List<OfMinded> minded;
@@ -70,6 +71,7 @@ public final class HealthRecord {
     this.age = age;
     List<HealthWord> sorted = new ArrayList<>(words);
     sorted.sort(Comparator.comparing(HealthWord::at));
+    this.words = List.copyOf(sorted);
     this.pains = only(sorted, OfPain.class);
     this.signs = only(sorted, OfSign.class);
     this.minded = only(sorted, OfMinded.class);
@@ -83,6 +85,13 @@ public final class HealthRecord {
             pain.sessionId()
                 .ifPresent(id -> bySession.computeIfAbsent(id, s -> new ArrayList<>()).add(pain)));
     this.tingling = lines.stream().filter(line -> SignWords.speakOfTingling(line.words())).toList();
+  }
+
+  /** The same, and something more that was told. */
+  public HealthRecord with(Collection<? extends HealthWord> more) {
+    List<HealthWord> all = new ArrayList<>(words);
+    all.addAll(more);
+    return new HealthRecord(zone, age, all);
   }
 
   private static <W extends HealthWord> List<W> only(List<HealthWord> words, Class<W> type) {

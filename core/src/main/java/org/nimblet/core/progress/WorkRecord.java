@@ -35,9 +35,16 @@ import org.nimblet.core.routine.Recent;
  * @param lastDone the date on which each exercise was last done, by identifier
  * @param steps what was done in the last weeks, the latest first
  * @param tighterSide the side that was tighter when that was last said, if one was
+ * @param feltElsewhere the dates on which an exercise was felt elsewhere than meant, by identifier
  */
 public record WorkRecord(
-    Map<String, LocalDate> lastDone, List<DoneStep> steps, Optional<Side> tighterSide) {
+    Map<String, LocalDate> lastDone,
+    List<DoneStep> steps,
+    Optional<Side> tighterSide,
+    Map<String, Set<LocalDate>> feltElsewhere) {
+
+  /** On so many days within the weeks of volume is no accident (ours). */
+  private static final int ELSEWHERE_TO_TELL = 2;
 
   /** Weeks over which the work with an exercise is compared (common practice, no source). */
   public static final int WEEKS_OF_VOLUME = 4;
@@ -48,6 +55,13 @@ public record WorkRecord(
   public WorkRecord {
     lastDone = Map.copyOf(lastDone);
     steps = List.copyOf(steps);
+    feltElsewhere = Map.copyOf(feltElsewhere);
+  }
+
+  /** What a person did, all of it felt where it was meant. */
+  public WorkRecord(
+      Map<String, LocalDate> lastDone, List<DoneStep> steps, Optional<Side> tighterSide) {
+    this(lastDone, steps, tighterSide, Map.of());
   }
 
   /**
@@ -119,7 +133,27 @@ public record WorkRecord(
     Map<String, Recent.WeeklyVolume> volumes = new HashMap<>();
     weeks.forEach((exercise, millis) -> volumes.put(exercise, volume(millis)));
     return new Recent(
-        days, lastDoses, volumes, workedHard(days, library), Set.of(), courses(date), Map.of());
+        days,
+        lastDoses,
+        volumes,
+        workedHard(days, library),
+        Set.of(),
+        courses(date),
+        Map.of(),
+        feltElsewhere(date));
+  }
+
+  private Set<String> feltElsewhere(LocalDate date) {
+    LocalDate first = reachesBackTo(date);
+    return feltElsewhere.entrySet().stream()
+        .filter(
+            told ->
+                told.getValue().stream()
+                        .filter(day -> !day.isBefore(first) && !day.isAfter(date))
+                        .count()
+                    >= ELSEWHERE_TO_TELL)
+        .map(Map.Entry::getKey)
+        .collect(Collectors.toSet());
   }
 
   /** What is in hand on a date, by purpose: what was done on the last days it was served. */

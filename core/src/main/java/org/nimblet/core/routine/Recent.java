@@ -19,6 +19,7 @@ import org.nimblet.core.exercise.Purpose;
  * @param courses what they are in the midst of, by purpose; one that is not in it is {@link
  *     Course#NONE}
  * @param rungs the dose of the rung of each exercise on whose ladder they are, by identifier
+ * @param feltElsewhere exercises that were felt elsewhere than meant, more than once
  */
 public record Recent(
     Map<String, Integer> daysSinceDone,
@@ -27,7 +28,8 @@ public record Recent(
     Set<Tissue> workedHard,
     Set<String> uneven,
     Map<Purpose, Course> courses,
-    Map<String, RungDose> rungs) {
+    Map<String, RungDose> rungs,
+    Set<String> feltElsewhere) {
 
   /** More than this share of what is usual is a jump, per cent (common practice, no source). */
   public static final int JUMP_PERCENT = 130;
@@ -44,6 +46,7 @@ public record Recent(
     uneven = Set.copyOf(uneven);
     courses = Map.copyOf(courses);
     rungs = Map.copyOf(rungs);
+    feltElsewhere = Set.copyOf(feltElsewhere);
   }
 
   /** What was done lately, and no course. */
@@ -53,7 +56,7 @@ public record Recent(
       Map<String, WeeklyVolume> volumes,
       Set<Tissue> workedHard,
       Set<String> uneven) {
-    this(daysSinceDone, lastDoses, volumes, workedHard, uneven, Map.of(), Map.of());
+    this(daysSinceDone, lastDoses, volumes, workedHard, uneven, Map.of(), Map.of(), Set.of());
   }
 
   /** Days since each exercise was done, and nothing else known. */
@@ -63,7 +66,8 @@ public record Recent(
 
   /** The same with the rungs on which they stand. */
   public Recent on(Map<String, RungDose> others) {
-    return new Recent(daysSinceDone, lastDoses, volumes, workedHard, uneven, courses, others);
+    return new Recent(
+        daysSinceDone, lastDoses, volumes, workedHard, uneven, courses, others, feltElsewhere);
   }
 
   /** What they are in the midst of in routines of a purpose. */

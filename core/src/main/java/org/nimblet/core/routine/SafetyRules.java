@@ -20,6 +20,12 @@ public final class SafetyRules {
   /** Pain from here on is marked wherever it is shown; below it is hardly felt (ours). */
   public static final int MARKED_PAIN = 2;
 
+  /**
+   * Up to here what hurts may be gone on with, a rung easier; more ends the exercise for the day
+   * (ours: below what makes the rung go down by itself, model section 5).
+   */
+  public static final int EASIER_UP_TO_PAIN = 3;
+
   /** Feelings that end a session whatever their strength (common practice, no source). */
   public static final Set<Sensation> ENDING_SENSATIONS =
       Collections.unmodifiableSet(

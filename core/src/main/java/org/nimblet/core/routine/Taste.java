@@ -36,6 +36,8 @@ public enum Taste {
   MOVING_LOAD(80),
   /** It tires, and was done today already. */
   TIRED_TODAY(70),
+  /** Felt elsewhere than meant, more than once: another one of the same tissue takes its place. */
+  FELT_ELSEWHERE(60),
   /** The coach keeps it again and again; how much that counts is in {@link CoachHand}. */
   HAND(100);
 
@@ -61,7 +63,7 @@ public enum Taste {
       case LIKED_METHOD -> "as you like it: " + method.word();
       case OWN_THING -> "with what you have for it";
       case HAND -> "as your coach keeps it";
-      case LATELY, OTHER_METHOD, CUT_SHORT, MOVING_LOAD, TIRED_TODAY -> "";
+      case LATELY, OTHER_METHOD, CUT_SHORT, MOVING_LOAD, TIRED_TODAY, FELT_ELSEWHERE -> "";
     };
   }
 }

@@ -145,6 +145,9 @@ record Worth(long points, List<Taste> tastes) {
     if (isMovingLoadWhereQuietIsPreferred(step, request)) {
       tastes.add(Taste.MOVING_LOAD);
     }
+    if (request.recent().feltElsewhere().contains(exercise.id())) {
+      tastes.add(Taste.FELT_ELSEWHERE);
+    }
     if (exercise.demands().tires() && since.orElse(1) == 0) {
       tastes.add(Taste.TIRED_TODAY);
     }

@@ -75,6 +75,33 @@ public record Obligation(
       return this == MORNING_AND_NIGHT ? Optional.of("morning and bedtime") : Optional.empty();
     }
 
+    /** The next rarer one; itself where it is bound to something else, or the rarest. */
+    public Frequency rarer() {
+      return switch (this) {
+        case MORNING_AND_NIGHT -> DAILY;
+        case DAILY -> EVERY_SECOND_DAY;
+        case EVERY_SECOND_DAY -> THREE_A_WEEK;
+        case THREE_A_WEEK -> TWICE_A_WEEK;
+        case TWICE_A_WEEK -> ONCE_A_WEEK;
+        default -> this;
+      };
+    }
+
+    /**
+     * The next more frequent one; itself where it is bound to something else, or the most frequent.
+     *
+     * @param heavy whether a day of rest has to lie between
+     */
+    public Frequency oftener(boolean heavy) {
+      return switch (this) {
+        case ONCE_A_WEEK -> TWICE_A_WEEK;
+        case TWICE_A_WEEK -> THREE_A_WEEK;
+        case THREE_A_WEEK -> EVERY_SECOND_DAY;
+        case EVERY_SECOND_DAY -> heavy ? this : DAILY;
+        default -> this;
+      };
+    }
+
     /** Whether its sessions belong to blocks instead of standing free in the day. */
     public boolean attached() {
       return this == BEFORE_BLOCKS || this == INSIDE_BLOCKS || this == AFTER_BLOCKS;

@@ -212,4 +212,30 @@ class ProgressTest {
             STRETCH, at(5, 12), Set.of(Side.LEFT, Side.RIGHT), Overruling.Word.ALLOW, 0, "Seen."));
     assertThat(atNoon(40).closed(Map.of())).isEmpty();
   }
+
+  @Test
+  void whatIsDecidedOtherwiseAfterACorrectionIsNamedWithBothSentences() {
+    did(0);
+    UUID second = did(1);
+    Progress before = atNoon(2);
+    hurt(second, PainMoment.AFTER, 1, Side.RIGHT, Region.FOREARM_PALM_SIDE, 5);
+    List<ChangedDecision> changed = ChangedDecision.between(before, atNoon(2));
+    assertThat(changed).hasSize(1);
+    assertThat(changed.get(0).side()).isEqualTo(Side.RIGHT);
+    assertThat(changed.get(0).date()).isEqualTo(MONDAY.plusDays(1));
+    assertThat(changed.get(0).was()).isEqualTo("Up from 15 s to 20 s: it went well 2 times.");
+    assertThat(changed.get(0).now()).contains("pain 5").doesNotContain("Up");
+    assertThat(ChangedDecision.between(before, before)).isEmpty();
+  }
+
+  @Test
+  void whatIsTakenOutOfTheLogDecidesNothingAnyMore() {
+    did(0);
+    did(1);
+    Progress before = atNoon(2);
+    sessions.remove(1);
+    List<ChangedDecision> changed = ChangedDecision.between(before, atNoon(2));
+    assertThat(changed).extracting(ChangedDecision::now).containsOnly("");
+    assertThat(changed).extracting(ChangedDecision::side).containsExactly(Side.LEFT, Side.RIGHT);
+  }
 }

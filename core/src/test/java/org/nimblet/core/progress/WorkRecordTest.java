@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.exercise.Exercise;
@@ -97,5 +98,19 @@ class WorkRecordTest {
   @Test
   void reachesBackFourWholeWeeks() {
     assertThat(WorkRecord.reachesBackTo(TODAY)).isEqualTo(TODAY.minusDays(27));
+  }
+
+  @Test
+  void whatIsFeltElsewhereTwiceWithinFourWeeksIsNoAccident() {
+    Map<String, Set<LocalDate>> told =
+        Map.of(
+            "once", Set.of(TODAY.minusDays(2)),
+            "twice", Set.of(TODAY.minusDays(27), TODAY),
+            "long ago", Set.of(TODAY.minusDays(28), TODAY),
+            "to come", Set.of(TODAY, TODAY.plusDays(1)));
+    Recent recent =
+        new WorkRecord(Map.of(), List.of(), Optional.empty(), told)
+            .recent(TODAY, LIBRARY, Method.STEADY_HOLD, Notation.NAMES);
+    assertThat(recent.feltElsewhere()).containsExactly("twice");
   }
 }

@@ -225,7 +225,8 @@ class DemoPast {
           random.nextInt(3) == 0
               ? TighterSide.SAME
               : TighterSide.valueOf(person.dominant().other().name()),
-          words(left));
+          words(left),
+          null);
     }
 
     private List<StepForm> steps(Composed routine, int done) {
@@ -250,6 +251,7 @@ class DemoPast {
                 percent,
                 percent,
                 wasDone ? null : Shortfall.NO_TIME,
+                null,
                 null,
                 null));
       }

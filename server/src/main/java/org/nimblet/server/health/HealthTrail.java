@@ -33,6 +33,7 @@ public class HealthTrail {
     READ_HEALTH("read your pains, signs and conditions"),
     READ_LOG("read your log"),
     TOLD_PAIN("wrote down pain"),
+    CORRECTED("corrected a session"),
     ANSWERED_SIGNS("answered signs"),
     CLEARED_SIGN("wrote down that a clinician cleared a sign"),
     TOOK_SIGN_BACK("took a sign back as a mistake"),

@@ -3,6 +3,7 @@ package org.nimblet.server.health;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Collection;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.nimblet.core.anatomy.Region;
@@ -44,6 +45,27 @@ public class HealthWriter {
       pain.sessionId = sessionId;
       words.save(pain);
     }
+  }
+
+  /** What hurt in a session or after it, as it should have been told of. */
+  public void replace(
+      ClientFile client,
+      UUID sessionId,
+      PainMoment moment,
+      Instant at,
+      Collection<ToldPain> pains) {
+    words.findSessionPains(sessionId, moment).forEach(words::delete);
+    hurt(client, sessionId, moment, at, pains);
+  }
+
+  /** What was told of a session. */
+  public List<ToldPain> pains(UUID sessionId, PainMoment moment) {
+    return words.findSessionPains(sessionId, moment).stream()
+        .map(
+            pain ->
+                new ToldPain(
+                    pain.side, pain.region, pain.level, Optional.ofNullable(pain.sensation)))
+        .toList();
   }
 
   /** How somebody is on the morning after a day; an answer replaces what was said before. */

@@ -6,6 +6,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.nimblet.core.progress.PainMoment;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -23,4 +24,12 @@ interface StoredWords extends JpaRepository<StoredWord, UUID> {
       where pain.clientId = :clientId and pain.at = :at and pain.moment = MORNING
       """)
   List<PainEntry> findMorningPains(UUID clientId, Instant at);
+
+  /** The pains that were told of a session, for one moment of it. */
+  @Query(
+      """
+      select pain from PainEntry pain
+      where pain.sessionId = :sessionId and pain.moment = :moment order by pain.at, pain.id
+      """)
+  List<PainEntry> findSessionPains(UUID sessionId, PainMoment moment);
 }

@@ -3,10 +3,12 @@ package org.nimblet.server.person;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.nimblet.core.progress.HealthRecord;
+import org.nimblet.core.progress.HealthWord;
 import org.nimblet.core.progress.Progress;
 import org.nimblet.core.progress.WorkRecord;
 import org.nimblet.core.routine.Exclusion;
@@ -38,6 +40,12 @@ public record Person(
   /** The same person at another moment, as far as is known now. */
   public Person at(Instant moment) {
     return new Person(client, moment, told, recents, past, library);
+  }
+
+  /** The same person, had they told something more. */
+  public Person telling(Collection<? extends HealthWord> more) {
+    HealthRecord all = told.with(more);
+    return new Person(client, now, all, recents.judgedBy(all), past, library);
   }
 
   /** Which client it is. */

@@ -47,6 +47,11 @@ final class Recents {
     this.told = told;
   }
 
+  /** The same work, judged by what else is told. */
+  Recents judgedBy(HealthRecord other) {
+    return new Recents(done, other);
+  }
+
   WorkRecord work() {
     return done.work();
   }

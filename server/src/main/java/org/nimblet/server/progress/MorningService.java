@@ -4,22 +4,27 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.stream.Collectors;
+import org.nimblet.core.progress.HealthWord;
+import org.nimblet.core.progress.HealthWord.OfMorning;
 import org.nimblet.core.progress.HealthWord.OfPain;
+import org.nimblet.core.progress.PainMoment;
 import org.nimblet.core.routine.SafetyRules;
 import org.nimblet.core.session.PastSession;
 import org.nimblet.server.client.ClientFiles;
 import org.nimblet.server.client.PersonChanged;
 import org.nimblet.server.health.HealthTrail;
 import org.nimblet.server.health.HealthWriter;
-import org.nimblet.server.health.HealthWriter.ToldPain;
 import org.nimblet.server.person.People;
 import org.nimblet.server.person.Person;
+import org.nimblet.server.progress.ProgressForms.DecisionView;
 import org.nimblet.server.progress.ProgressForms.MorningForm;
 import org.nimblet.server.progress.ProgressForms.MorningView;
 import org.nimblet.server.session.SessionForms.PainForm;
@@ -96,6 +101,31 @@ class MorningService {
     return forms;
   }
 
+  /** What the day before would come to with an answer, what changes a dose first. */
+  List<DecisionView> consequence(Person person, MorningForm form) {
+    List<HealthWord> words = new ArrayList<>();
+    words.add(new OfMorning(person.now(), person.today()));
+    for (PainForm pain : form.pains()) {
+      words.add(
+          new OfPain(
+              UUID.randomUUID(),
+              person.now(),
+              Optional.empty(),
+              PainMoment.MORNING,
+              pain.side(),
+              pain.region(),
+              pain.level(),
+              Optional.ofNullable(pain.sensation()),
+              Optional.empty()));
+    }
+    LocalDate yesterday = person.today().minusDays(1);
+    Map<UUID, List<DecisionView>> decided = ProgressViews.bySession(person.telling(words));
+    return people.past(person, yesterday, yesterday).stream()
+        .flatMap(session -> decided.getOrDefault(session.id(), List.of()).stream())
+        .sorted(Comparator.comparing(DecisionView::effect))
+        .toList();
+  }
+
   /** Keeps the answer; the day before is judged with it. */
   @Transactional
   public void answer(Person person, MorningForm form) {
@@ -105,15 +135,7 @@ class MorningService {
         person.client(),
         person.today(),
         clock.instant(),
-        form.pains().stream()
-            .map(
-                pain ->
-                    new ToldPain(
-                        pain.side(),
-                        pain.region(),
-                        pain.level(),
-                        Optional.ofNullable(pain.sensation())))
-            .toList());
+        form.pains().stream().map(PainForm::told).toList());
     health.flush();
     events.publishEvent(new PersonChanged(person.client()));
   }

@@ -2,8 +2,10 @@ package org.nimblet.server.progress;
 
 import jakarta.validation.Valid;
 import java.time.LocalDate;
+import java.util.List;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.server.person.Person;
+import org.nimblet.server.progress.ProgressForms.AheadView;
 import org.nimblet.server.progress.ProgressForms.ForecastView;
 import org.nimblet.server.progress.ProgressForms.OftenView;
 import org.nimblet.server.progress.ProgressForms.ProgressView;
@@ -33,6 +35,12 @@ class ProgressController {
   @GetMapping
   ProgressView progress(@PathVariable("clientId") Person person) {
     return progress.view(person);
+  }
+
+  /** When the next rungs come of what is climbed now. */
+  @GetMapping("/ahead")
+  List<AheadView> ahead(@PathVariable("clientId") Person person) {
+    return progress.ahead(person);
   }
 
   /** Everything that happened on one ladder. */

@@ -128,6 +128,9 @@ public final class ProgressForms {
       int successPercent,
       String sentence) {}
 
+  /** A ladder with when its next rungs come. */
+  record AheadView(LadderView ladder, ForecastView forecast) {}
+
   /**
    * How often is often enough.
    *

@@ -3,9 +3,11 @@ package org.nimblet.server.progress;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeMap;
@@ -22,14 +24,18 @@ import org.nimblet.server.person.Person;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.platform.NotFoundException;
 import org.nimblet.server.programme.Agenda;
+import org.nimblet.server.progress.ProgressForms.AheadView;
 import org.nimblet.server.progress.ProgressForms.ForecastView;
 import org.nimblet.server.progress.ProgressForms.KeptDay;
 import org.nimblet.server.progress.ProgressForms.KeptView;
+import org.nimblet.server.progress.ProgressForms.LadderView;
 import org.nimblet.server.progress.ProgressForms.OftenView;
 import org.nimblet.server.progress.ProgressForms.ProgressView;
 import org.nimblet.server.progress.ProgressForms.RungPoint;
+import org.nimblet.server.progress.ProgressForms.SideView;
 import org.nimblet.server.progress.ProgressForms.WordForm;
 import org.nimblet.server.session.RungWordService;
+import org.nimblet.server.session.RungWordService.RungWord;
 import org.springframework.stereotype.Service;
 
 /** What was kept of what was planned, and what will come of it. */
@@ -66,7 +72,8 @@ class ProgressService {
         ProgressViews.pains(person, since));
   }
 
-  private static List<KeptView> kept(List<Agenda.Day> days) {
+  /** What was planned and kept, by purpose. */
+  static List<KeptView> kept(List<Agenda.Day> days) {
     Map<Purpose, Map<LocalDate, KeptDay>> byPurpose = new EnumMap<>(Purpose.class);
     for (Agenda.Day day : days) {
       for (SessionLedger.Entry entry : day.planned()) {
@@ -100,6 +107,44 @@ class ProgressService {
     return state == SessionState.DONE || state == SessionState.LEFT || state == SessionState.MISSED;
   }
 
+  /** So many rungs ahead one looks where nothing else is asked for (ours). */
+  private static final int RUNGS_AHEAD = 2;
+
+  /** So many ladders are looked ahead of at once (ours). */
+  private static final int LADDERS_AHEAD = 8;
+
+  /** When the next rungs come, of what was judged lately, on the lesser side of each. */
+  List<AheadView> ahead(Person person) {
+    LocalDate since = person.today().minusDays(HABIT_DAYS - 1L);
+    return ProgressViews.ladders(person).stream()
+        .filter(
+            ladder ->
+                ladder.sides().stream()
+                    .anyMatch(
+                        side -> side.decidedOn() != null && !side.decidedOn().isBefore(since)))
+        .filter(ladder -> ladder.sides().stream().noneMatch(s -> s.stopped() || s.paused()))
+        .limit(LADDERS_AHEAD)
+        .flatMap(ladder -> ahead(person, ladder).stream())
+        .toList();
+  }
+
+  private Optional<AheadView> ahead(Person person, LadderView ladder) {
+    int last = ladder.rungs().size() - 1;
+    return ladder.sides().stream()
+        .filter(side -> side.rung() < last)
+        .min(Comparator.comparingInt(SideView::rung))
+        .map(
+            side ->
+                new AheadView(
+                    ladder,
+                    forecast(
+                        person,
+                        ladder.exerciseId(),
+                        side.side(),
+                        Math.min(last, side.rung() + RUNGS_AHEAD),
+                        null)));
+  }
+
   LadderStory story(Person person, String exerciseId) {
     return person
         .progress()
@@ -122,11 +167,13 @@ class ProgressService {
     }
     words.say(
         person.client(),
-        exerciseId,
-        form.sides(),
-        form.word(),
-        form.word().namesRung() ? form.rung() : 0,
-        form.reason());
+        List.of(
+            new RungWord(
+                exerciseId,
+                form.sides(),
+                form.word(),
+                form.word().namesRung() ? form.rung() : 0,
+                form.reason())));
   }
 
   /**

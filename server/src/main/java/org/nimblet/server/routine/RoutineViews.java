@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
+import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.Kind;
 import org.nimblet.core.exercise.Laterality;
@@ -31,6 +32,7 @@ import org.nimblet.core.routine.SafetyNote;
 import org.nimblet.core.routine.SafetyRules;
 import org.nimblet.core.routine.Sensation;
 import org.nimblet.core.routine.Step;
+import org.nimblet.core.routine.StepFeeling;
 import org.nimblet.core.routine.StepLadder;
 import org.nimblet.core.setup.SetUpCheck;
 import org.nimblet.core.setup.SetUpPoint;
@@ -92,7 +94,34 @@ public final class RoutineViews {
       int circuit,
       @Schema(nullable = true) String turn,
       FigureParts figure,
-      @Schema(nullable = true) LadderStrip ladder) {}
+      @Schema(nullable = true) LadderStrip ladder,
+      FeelingView feeling) {}
+
+  /**
+   * What may be felt in a step, and what follows from it.
+   *
+   * @param meant where it is meant to be felt
+   * @param stayMillis for how long one may stay beyond its time; 0 where one may not
+   * @param instead what takes its place if it is felt elsewhere again and again; null if nothing
+   */
+  record FeelingView(
+      List<Region> meant,
+      boolean asksWhere,
+      boolean asksTighter,
+      boolean burnIsWanted,
+      long stayMillis,
+      @Schema(nullable = true) String instead) {
+
+    static FeelingView of(StepFeeling feeling) {
+      return new FeelingView(
+          feeling.meant().stream().sorted().toList(),
+          feeling.asksWhere(),
+          feeling.asksTighter(),
+          feeling.burnIsWanted(),
+          feeling.mayStay() ? StepFeeling.LONGEST_STAY_SECONDS * 1000L : 0,
+          feeling.instead().map(Exercise::title).orElse(null));
+    }
+  }
 
   /**
    * Where a step stands on its ladder.
@@ -120,6 +149,7 @@ public final class RoutineViews {
   record SafetyView(
       List<String> stopRules,
       int endingPain,
+      int easierUpToPain,
       List<Sensation> endingSensations,
       List<Sensation> endingWithPain,
       List<Sensation> endingStep,
@@ -190,6 +220,7 @@ public final class RoutineViews {
         new SafetyView(
             SafetyRules.STOP_RULES,
             SafetyRules.ENDING_PAIN,
+            SafetyRules.EASIER_UP_TO_PAIN,
             SafetyRules.ENDING_SENSATIONS.stream().sorted().toList(),
             SafetyRules.ENDING_WITH_PAIN.stream().sorted().toList(),
             SafetyRules.STEP_ENDING_SENSATIONS.stream().sorted().toList(),
@@ -269,7 +300,8 @@ public final class RoutineViews {
               step.circuit(),
               Circuits.label(steps, i).orElse(null),
               FigureParts.of(step),
-              step.circuit() > 0 ? null : ladder(person, purpose, asked, steps, i)));
+              step.circuit() > 0 ? null : ladder(person, purpose, asked, steps, i),
+              FeelingView.of(StepFeeling.of(step, asked, purpose, library.library()))));
     }
     return views;
   }

@@ -8,6 +8,7 @@ import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.progress.LoggedSession.LoggedStep;
 import org.nimblet.core.progress.Shift;
 import org.nimblet.core.progress.Shortfall;
+import org.nimblet.server.session.SessionForms.StepAccount;
 
 /**
  * A session with one of its steps, as a query answers.
@@ -27,7 +28,8 @@ record DoneRow(
     Shortfall shortfall,
     Integer complete,
     Shift shift,
-    Long plannedMillis) {
+    Long plannedMillis,
+    StepAccount account) {
 
   /** From here on a step counts as done, per cent. */
   private static final int DONE_PERCENT = 50;
@@ -35,6 +37,11 @@ record DoneRow(
   /** Whether enough of the step was done to say that it was. */
   boolean isDone() {
     return exerciseId != null && donePercent >= DONE_PERCENT;
+  }
+
+  /** Whether it was felt elsewhere than where it was meant to be. */
+  boolean isFeltElsewhere() {
+    return account != null && account.feltRegion() != null;
   }
 
   /** How long it was worked at. */

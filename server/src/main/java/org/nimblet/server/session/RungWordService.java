@@ -1,6 +1,7 @@
 package org.nimblet.server.session;
 
 import java.time.Clock;
+import java.util.Collection;
 import java.util.Set;
 import java.util.UUID;
 import org.nimblet.core.anatomy.Side;
@@ -26,29 +27,30 @@ public class RungWordService {
   }
 
   /**
-   * Keeps a word; what was said before stays in the log.
+   * A word about some sides of an exercise.
    *
    * @param rung the rung it names, 0 if it names none
    */
+  public record RungWord(
+      String exerciseId, Set<Side> sides, Overruling.Word word, int rung, String reason) {}
+
+  /** Keeps some words; what was said before stays in the log. */
   @Transactional
-  public void say(
-      ClientFile client,
-      String exerciseId,
-      Set<Side> sides,
-      Overruling.Word word,
-      int rung,
-      String reason) {
-    SaidOfRungs said = new SaidOfRungs();
-    said.id = UUID.randomUUID();
-    said.coachId = client.coachId();
-    said.clientId = client.id();
-    said.exerciseId = exerciseId;
-    said.at = clock.instant();
-    said.sides = Set.copyOf(sides);
-    said.word = word;
-    said.rung = rung;
-    said.reason = reason.strip();
-    words.saveAndFlush(said);
+  public void say(ClientFile client, Collection<RungWord> all) {
+    for (RungWord one : all) {
+      SaidOfRungs said = new SaidOfRungs();
+      said.id = UUID.randomUUID();
+      said.coachId = client.coachId();
+      said.clientId = client.id();
+      said.exerciseId = one.exerciseId();
+      said.at = clock.instant();
+      said.sides = Set.copyOf(one.sides());
+      said.word = one.word();
+      said.rung = one.rung();
+      said.reason = one.reason().strip();
+      words.save(said);
+    }
+    words.flush();
     events.publishEvent(new PersonChanged(client));
   }
 }

@@ -4,10 +4,12 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import java.util.function.UnaryOperator;
 import org.nimblet.core.anatomy.Side;
@@ -99,6 +101,7 @@ public class SessionFiles {
     private final Map<Session, List<LoggedStep>> logged = new LinkedHashMap<>();
     private final List<DoneStep> done = new ArrayList<>();
     private final List<CoachWord> words = new ArrayList<>();
+    private final Map<String, Set<LocalDate>> elsewhere = new HashMap<>();
     private TighterSide tighter;
 
     void add(DoneRow row, LocalDate since, UnaryOperator<String> once) {
@@ -115,6 +118,9 @@ public class SessionFiles {
         return;
       }
       steps.add(row.step(once));
+      if (row.isFeltElsewhere()) {
+        elsewhere.computeIfAbsent(row.exerciseId(), e -> new HashSet<>()).add(session.date);
+      }
       if (row.isDone()) {
         lastDone.merge(row.exerciseId(), session.date, (a, b) -> a.isAfter(b) ? a : b);
         if (recent) {
@@ -128,7 +134,7 @@ public class SessionFiles {
     Done done() {
       Optional<Side> side = tighter == null ? Optional.empty() : tighter.side();
       return new Done(
-          new WorkRecord(lastDone, done, side),
+          new WorkRecord(lastDone, done, side, elsewhere),
           List.copyOf(past.values()),
           logged.entrySet().stream().map(entry -> entry.getKey().logged(entry.getValue())).toList(),
           List.copyOf(words));

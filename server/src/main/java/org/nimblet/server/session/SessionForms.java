@@ -4,11 +4,13 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import java.util.UUID;
 import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Side;
@@ -18,6 +20,7 @@ import org.nimblet.core.progress.Shift;
 import org.nimblet.core.progress.Shortfall;
 import org.nimblet.core.routine.Sensation;
 import org.nimblet.core.session.SessionEnding;
+import org.nimblet.server.health.HealthWriter.ToldPain;
 
 /** What goes over the wire about sessions. */
 public final class SessionForms {
@@ -56,6 +59,7 @@ public final class SessionForms {
    * @param shortfall why not all of it was done
    * @param complete repetitions that were complete before it burned, where they were counted
    * @param shift whether it was made easier or harder on the way
+   * @param account what was counted, held and felt in it; null if nothing was
    */
   public record StepForm(
       @NotNull(message = "An exercise of the library.") String exerciseId,
@@ -83,7 +87,8 @@ public final class SessionForms {
           @Min(value = 0, message = "0 to 300 repetitions.")
           @Max(value = 300, message = "0 to 300 repetitions.")
           Integer complete,
-      @Schema(nullable = true) Shift shift) {
+      @Schema(nullable = true) Shift shift,
+      @Schema(nullable = true) @Valid StepAccount account) {
 
     /** A step of which no more is known than how much of it was done. */
     public StepForm(
@@ -107,6 +112,7 @@ public final class SessionForms {
           null,
           null,
           null,
+          null,
           null);
     }
 
@@ -122,12 +128,80 @@ public final class SessionForms {
     }
   }
 
+  /**
+   * What was counted, held and felt in a step; null where it was not told.
+   *
+   * @param leftRepetitions repetitions that the left side did
+   * @param rightRepetitions repetitions that the right side did
+   * @param leftHeldMillis how long the left side held
+   * @param rightHeldMillis how long the right side held
+   * @param paceMillis from one repetition to the next at one's own pace
+   * @param repeats how often the step was begun once more after it was done
+   * @param stayedMillis how long somebody stayed beyond its time
+   * @param tighterSide which side was tighter
+   * @param feltSide where it was felt instead of where it was meant to be
+   * @param feltRegion the region of it
+   * @param feltAs what kind of feeling it was
+   */
+  public record StepAccount(
+      @Schema(nullable = true)
+          @Min(value = 0, message = COUNTED)
+          @Max(value = 3000, message = COUNTED)
+          Integer leftRepetitions,
+      @Schema(nullable = true)
+          @Min(value = 0, message = COUNTED)
+          @Max(value = 3000, message = COUNTED)
+          Integer rightRepetitions,
+      @Schema(nullable = true)
+          @Min(value = 0, message = HELD)
+          @Max(value = 7_200_000, message = HELD)
+          Long leftHeldMillis,
+      @Schema(nullable = true)
+          @Min(value = 0, message = HELD)
+          @Max(value = 7_200_000, message = HELD)
+          Long rightHeldMillis,
+      @Schema(nullable = true)
+          @Min(value = 50, message = "50 to 120 000 ms.")
+          @Max(value = 120_000, message = "50 to 120 000 ms.")
+          Integer paceMillis,
+      @Min(value = 0, message = "0 to 50.") @Max(value = 50, message = "0 to 50.") int repeats,
+      @Min(value = 0, message = HELD) @Max(value = 7_200_000, message = HELD) long stayedMillis,
+      @Schema(nullable = true) TighterSide tighterSide,
+      @Schema(nullable = true) Side feltSide,
+      @Schema(nullable = true) Region feltRegion,
+      @Schema(nullable = true) Sensation feltAs) {
+
+    private static final String COUNTED = "0 to 3000 repetitions.";
+    private static final String HELD = "0 ms to 2 h.";
+  }
+
+  /**
+   * What a step came to.
+   *
+   * @param place which step, from 0 on
+   * @param unit what is counted
+   * @param value how much of it
+   */
+  public record ResultForm(
+      @Min(value = 0, message = "A step of the session, from 0 on.")
+          @Max(value = 59, message = "A step of the session, from 0 on.")
+          int place,
+      @NotNull(message = "MILLIMETRES, SEMITONES or FRET.") ResultUnit unit,
+      @Min(value = 0, message = "0 to 1000.") @Max(value = 1000, message = "0 to 1000.")
+          int value) {}
+
   /** Pain of one region. */
   public record PainForm(
       @NotNull(message = "Left or right.") Side side,
       @NotNull(message = "One of the regions.") Region region,
       @Min(value = 0, message = LEVEL_RULE) @Max(value = 10, message = LEVEL_RULE) int level,
-      @Schema(nullable = true) Sensation sensation) {}
+      @Schema(nullable = true) Sensation sensation) {
+
+    /** The same as it is written down. */
+    public ToldPain told() {
+      return new ToldPain(side, region, level, Optional.ofNullable(sensation));
+    }
+  }
 
   /** How it was, after the session. */
   public record CheckInForm(
@@ -140,5 +214,55 @@ public final class SessionForms {
       @Schema(nullable = true) TighterSide tighterSide,
       @NotNull(message = "Up to 280 characters.")
           @Size(max = 280, message = "Up to 280 characters.")
+          String words,
+      @Schema(nullable = true) @Size(max = 20, message = "At most 20.")
+          List<@Valid @NotNull(message = "A result.") ResultForm> results) {}
+
+  private static final String REASON_RULE = "A reason of 1 to 200 characters.";
+  private static final String SHARE_RULE = "0 to 100 per cent.";
+
+  /**
+   * A session as it should have been told of.
+   *
+   * @param reason why it is corrected
+   * @param steps all of its steps, in their order
+   * @param during what hurt while it was done
+   * @param after what hurt after it
+   */
+  public record CorrectionForm(
+      @NotBlank(message = REASON_RULE) @Size(max = 200, message = REASON_RULE) String reason,
+      @Schema(nullable = true)
+          @Min(value = 0, message = LEVEL_RULE)
+          @Max(value = 10, message = LEVEL_RULE)
+          Integer effort,
+      @Schema(nullable = true) TighterSide tighterSide,
+      @NotEmpty(message = "All steps of the session.")
+          @Size(max = 60, message = "At most 60 steps.")
+          List<@Valid @NotNull(message = "A step.") CorrectedStep> steps,
+      @NotNull(message = "What hurt, or an empty list.") @Size(max = 60, message = "At most 60.")
+          List<@Valid @NotNull(message = "What hurt.") PainForm> during,
+      @NotNull(message = "What hurts, or an empty list.") @Size(max = 30, message = "At most 30.")
+          List<@Valid @NotNull(message = "What hurts.") PainForm> after) {}
+
+  /**
+   * A step as it should have been told of.
+   *
+   * @param shortfall why not all of it was done; null if nobody said
+   * @param complete repetitions that were complete before it burned, where they were counted
+   */
+  public record CorrectedStep(
+      @Min(value = 0, message = SHARE_RULE) @Max(value = 100, message = SHARE_RULE) int leftPercent,
+      @Min(value = 0, message = SHARE_RULE) @Max(value = 100, message = SHARE_RULE)
+          int rightPercent,
+      @Schema(nullable = true) Shortfall shortfall,
+      @Schema(nullable = true)
+          @Min(value = 0, message = "0 to 300 repetitions.")
+          @Max(value = 300, message = "0 to 300 repetitions.")
+          Integer complete) {}
+
+  /** What a coach notes about a session; nothing takes the note away. */
+  public record NoteForm(
+      @NotNull(message = "Up to 1000 characters.")
+          @Size(max = 1000, message = "Up to 1000 characters.")
           String words) {}
 }

@@ -2,6 +2,7 @@ package org.nimblet.server.session;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
@@ -16,9 +17,14 @@ import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.progress.HealthRecord;
 import org.nimblet.core.progress.HealthWord.OfPain;
 import org.nimblet.core.progress.PainMoment;
+import org.nimblet.core.progress.Shift;
+import org.nimblet.core.progress.Shortfall;
 import org.nimblet.core.routine.Sensation;
 import org.nimblet.core.session.SessionEnding;
+import org.nimblet.server.account.Scope;
 import org.nimblet.server.client.ClientFile;
+import org.nimblet.server.session.SessionCorrection.SessionBefore;
+import org.nimblet.server.session.SessionForms.StepAccount;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -28,10 +34,21 @@ public class SessionLog {
 
   private final Sessions sessions;
   private final SessionSteps steps;
+  private final SessionCorrections corrections;
+  private final SessionNotes notes;
+  private final Scope scope;
 
-  SessionLog(Sessions sessions, SessionSteps steps) {
+  SessionLog(
+      Sessions sessions,
+      SessionSteps steps,
+      SessionCorrections corrections,
+      SessionNotes notes,
+      Scope scope) {
     this.sessions = sessions;
     this.steps = steps;
+    this.corrections = corrections;
+    this.notes = notes;
+    this.scope = scope;
   }
 
   /**
@@ -40,6 +57,7 @@ public class SessionLog {
    * @param painBefore the worst pain before it; null if nobody was asked
    * @param painWorst the worst in it and right after it; null if nobody said
    * @param painMorning the worst on the next morning; null if nobody said
+   * @param note what the coach noted for themselves; empty for anybody else
    */
   public record LogEntry(
       UUID id,
@@ -59,7 +77,12 @@ public class SessionLog {
       @Schema(nullable = true) TighterSide tighterSide,
       String words,
       List<LogStep> steps,
-      List<LogPain> pains) {}
+      List<LogPain> pains,
+      List<LogCorrection> corrections,
+      String note) {}
+
+  /** That it was corrected: by whom, why, and what it said before. */
+  public record LogCorrection(Instant at, boolean byCoach, String reason, SessionBefore before) {}
 
   /** A step in the log. */
   public record LogStep(
@@ -71,7 +94,16 @@ public class SessionLog {
       Laterality laterality,
       long plannedMillis,
       int donePercent,
-      StepOutcome outcome) {}
+      StepOutcome outcome,
+      @Schema(nullable = true) Side side,
+      int leftPercent,
+      int rightPercent,
+      @Schema(nullable = true) Shortfall shortfall,
+      @Schema(nullable = true) Integer complete,
+      @Schema(nullable = true) Shift shift,
+      @Schema(nullable = true) StepAccount account,
+      @Schema(nullable = true) Integer result,
+      @Schema(nullable = true) ResultUnit resultUnit) {}
 
   /** Pain in the log. */
   public record LogPain(
@@ -91,18 +123,38 @@ public class SessionLog {
   public List<LogEntry> of(ClientFile client, HealthRecord told, LocalDate first, LocalDate last) {
     List<Session> rows =
         sessions.findByClientIdAndDateBetweenOrderByBeganAtDescIdAsc(client.id(), first, last);
+    List<UUID> ids = rows.stream().map(session -> session.id).toList();
     Map<UUID, List<SessionStep>> stepsOf =
-        steps
-            .findBySessionIdInOrderByPlace(rows.stream().map(session -> session.id).toList())
-            .stream()
+        steps.findBySessionIdInOrderByPlace(ids).stream()
             .collect(Collectors.groupingBy(step -> step.sessionId));
+    Beside beside = beside(ids);
     return rows.stream()
-        .map(session -> entry(session, client, stepsOf.getOrDefault(session.id, List.of()), told))
+        .map(
+            session ->
+                entry(session, client, stepsOf.getOrDefault(session.id, List.of()), told, beside))
         .toList();
   }
 
+  /** What was said about sessions afterwards. */
+  private record Beside(Map<UUID, List<SessionCorrection>> corrections, Map<UUID, String> notes) {}
+
+  private Beside beside(List<UUID> ids) {
+    boolean forTheCoach = scope.current().clientId().isEmpty();
+    return new Beside(
+        corrections.findBySessionIdInOrderByAtAscIdAsc(ids).stream()
+            .collect(Collectors.groupingBy(one -> one.sessionId)),
+        forTheCoach
+            ? notes.findBySessionIdIn(ids).stream()
+                .collect(Collectors.toMap(note -> note.sessionId, note -> note.words))
+            : Map.of());
+  }
+
   private static LogEntry entry(
-      Session session, ClientFile client, List<SessionStep> steps, HealthRecord told) {
+      Session session,
+      ClientFile client,
+      List<SessionStep> steps,
+      HealthRecord told,
+      Beside beside) {
     return new LogEntry(
         session.id,
         session.purpose,
@@ -137,7 +189,16 @@ public class SessionLog {
                         step.laterality,
                         step.plannedMillis,
                         step.donePercent,
-                        step.outcome))
+                        step.outcome,
+                        step.side,
+                        step.leftPercent,
+                        step.rightPercent,
+                        step.shortfall,
+                        step.complete,
+                        step.shift,
+                        step.account,
+                        step.result,
+                        step.resultUnit))
             .toList(),
         told.painsOf(session.id).stream()
             .map(
@@ -149,7 +210,11 @@ public class SessionLog {
                         pain.region().word(),
                         pain.level(),
                         pain.sensation().orElse(null)))
-            .toList());
+            .toList(),
+        beside.corrections().getOrDefault(session.id, List.of()).stream()
+            .map(one -> new LogCorrection(one.at, one.byCoach, one.reason, one.before))
+            .toList(),
+        beside.notes().getOrDefault(session.id, ""));
   }
 
   private static int worst(List<OfPain> pains, PainMoment... moments) {

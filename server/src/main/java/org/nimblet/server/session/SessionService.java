@@ -22,6 +22,7 @@ import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.platform.NotFoundException;
 import org.nimblet.server.session.SessionForms.CheckInForm;
 import org.nimblet.server.session.SessionForms.PainForm;
+import org.nimblet.server.session.SessionForms.ResultForm;
 import org.nimblet.server.session.SessionForms.SessionForm;
 import org.nimblet.server.session.SessionForms.StepForm;
 import org.nimblet.server.week.DaySchedule;
@@ -189,6 +190,24 @@ public class SessionService {
     session.tighterSide = form.tighterSide();
     health.said(client, session.id, at, form.words());
     health.hurt(client, session.id, PainMoment.AFTER, at, told(form.pains()));
+    if (form.results() != null && !form.results().isEmpty()) {
+      keep(session, form.results());
+    }
+  }
+
+  private void keep(Session session, List<ResultForm> results) {
+    List<SessionStep> done = steps.findBySessionIdInOrderByPlace(List.of(session.id));
+    for (int i = 0; i < results.size(); i++) {
+      ResultForm result = results.get(i);
+      if (result.place() >= done.size()) {
+        throw new InvalidFieldException(
+            "results[%d].place".formatted(i),
+            "(%d) must be a step of the session, 0 to %d."
+                .formatted(result.place(), done.size() - 1));
+      }
+      done.get(result.place()).resultUnit = result.unit();
+      done.get(result.place()).result = result.value();
+    }
   }
 
   private void changed(ClientFile client) {
@@ -256,18 +275,11 @@ public class SessionService {
     step.shortfall = form.why();
     step.complete = form.complete();
     step.shift = form.shift();
+    step.account = form.account();
     return step;
   }
 
-  private static List<ToldPain> told(List<PainForm> forms) {
-    return forms.stream()
-        .map(
-            form ->
-                new ToldPain(
-                    form.side(),
-                    form.region(),
-                    form.level(),
-                    Optional.ofNullable(form.sensation())))
-        .toList();
+  private static List<ToldPain> told(List<PainForm> pains) {
+    return pains.stream().map(PainForm::told).toList();
   }
 }

@@ -5,12 +5,15 @@ import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Id;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Kind;
 import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.progress.Shift;
 import org.nimblet.core.progress.Shortfall;
 import org.nimblet.server.platform.NewRow;
+import org.nimblet.server.session.SessionForms.StepAccount;
 
 @Entity
 class SessionStep extends NewRow {
@@ -53,6 +56,16 @@ class SessionStep extends NewRow {
   /** Whether it was made easier or harder on the way; null if it was not. */
   @Enumerated(EnumType.STRING)
   Shift shift;
+
+  /** What was counted, held and felt in it; null if nothing was. */
+  @JdbcTypeCode(SqlTypes.JSON)
+  StepAccount account;
+
+  /** What it came to; null if nobody said. */
+  @Enumerated(EnumType.STRING)
+  ResultUnit resultUnit;
+
+  Integer result;
 
   @Override
   public UUID getId() {

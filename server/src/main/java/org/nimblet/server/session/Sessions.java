@@ -24,7 +24,7 @@ interface Sessions extends JpaRepository<Session, UUID> {
       select new org.nimblet.server.session.DoneRow(
         session, step.exerciseId, step.dose, step.laterality, step.side, step.donePercent,
         step.leftPercent, step.rightPercent, step.shortfall, step.complete, step.shift,
-        step.plannedMillis)
+        step.plannedMillis, step.account)
       from Session session
       left join SessionStep step on step.sessionId = session.id
       where session.clientId in :clientIds

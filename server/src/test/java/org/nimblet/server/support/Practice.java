@@ -206,6 +206,37 @@ public final class Practice {
     return form;
   }
 
+  /** A step as it should have been told of. */
+  public static Map<String, Object> correctedStep(int left, int right) {
+    Map<String, Object> step = new TreeMap<>();
+    step.put("leftPercent", left);
+    step.put("rightPercent", right);
+    step.put("shortfall", null);
+    step.put("complete", null);
+    return step;
+  }
+
+  /** A session as it should have been told of: effort 4, and nothing hurt. */
+  public static Map<String, Object> correction(List<Map<String, Object>> steps) {
+    Map<String, Object> form = new TreeMap<>();
+    form.put("reason", "Noted on the bus.");
+    form.put("effort", 4);
+    form.put("tighterSide", null);
+    form.put("steps", steps);
+    form.put("during", List.of());
+    form.put("after", List.of());
+    return form;
+  }
+
+  /** The same verdict about every question of a review. */
+  public static Map<String, Object> verdicts(long version, String verdict) {
+    return Map.of(
+        "version",
+        version,
+        "verdicts",
+        Map.of("KEPT", verdict, "PAIN", verdict, "STEPS", verdict, "SIDES", verdict));
+  }
+
   /** A session of one block as a device tells of it. */
   public static Map<String, Object> sessionForm(String blockId, String beganAt, String endedAt) {
     Map<String, Object> form = new TreeMap<>();

@@ -1,0 +1,162 @@
+package org.nimblet.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.UUID;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.nimblet.server.support.HttpCaller.Answer;
+import org.nimblet.server.support.OneClient;
+import org.nimblet.server.support.Practice;
+import org.nimblet.server.support.ServerExtension;
+import org.nimblet.server.support.ServerExtension.RunningServer;
+import tools.jackson.databind.JsonNode;
+
+/** Some weeks are looked at, and the next ones made of what was decided. */
+@ExtendWith(ServerExtension.class)
+class ReviewTest {
+
+  private OneClient one;
+
+  @BeforeEach
+  void onAProgramme(RunningServer server) {
+    one = OneClient.takeIn(server);
+    LocalDate today = Practice.today();
+    Map<String, Object> form =
+        new TreeMap<>(
+            WeekTest.programme(
+                List.of(
+                    WeekTest.obligation("RECOVERY", "DAILY", "EVENING", false),
+                    WeekTest.obligation("STRENGTH", "THREE_A_WEEK", "NOON", true))));
+    form.put("startsOn", today.minusDays(27).toString());
+    form.put("reviewsOn", today.toString());
+    form.put("endsOn", today.plusDays(10).toString());
+    Answer answer = one.send("PUT", "/programme", form);
+    assertThat(answer.status()).as(answer.body()).isEqualTo(200);
+  }
+
+  private void did(int daysAgo, int effort) {
+    UUID session = UUID.randomUUID();
+    Instant began = Practice.today().minusDays(daysAgo).atTime(9, 0).toInstant(ZoneOffset.UTC);
+    assertThat(one.send("PUT", "/sessions/" + session, Practice.stretchForm(began)).status())
+        .isEqualTo(204);
+    assertThat(
+            one.send("PUT", "/sessions/" + session + "/check-in", Practice.checkInForm(effort, 0))
+                .status())
+        .isEqualTo(204);
+  }
+
+  private JsonNode review() {
+    return one.get("/review");
+  }
+
+  private JsonNode next(String verdict) {
+    Answer answer = one.send("POST", "/review/next", Practice.verdicts(0, verdict));
+    assertThat(answer.status()).as(answer.body()).isEqualTo(200);
+    return answer.json();
+  }
+
+  private String frequency(int place) {
+    return one.get("/programme")
+        .get(0)
+        .get("programme")
+        .get("obligations")
+        .get(place)
+        .get("frequency")
+        .asString();
+  }
+
+  @Test
+  void everyQuestionHasAnAnswerByARule() {
+    did(3, 4);
+    JsonNode review = review();
+    assertThat(review.get("due").asBoolean()).isTrue();
+    assertThat(review.get("findings")).hasSize(4);
+    for (JsonNode finding : review.get("findings")) {
+      assertThat(finding.get("because").asString()).endsWith(".");
+      assertThat(finding.get("choices")).hasSize(4);
+    }
+    assertThat(review.get("findings").get(1).get("says").asString()).isEqualTo("Nothing hurt");
+  }
+
+  @Test
+  void backingOffMakesWhatStandsFreeRarer() {
+    JsonNode next = next("BACK_OFF");
+    assertThat(next.get("changes").asInt()).isEqualTo(2);
+    assertThat(next.get("lines").get(0).get("words").asString())
+        .isEqualTo("every second day, was daily");
+    assertThat(next.get("lines").get(0).get("change").asString()).isEqualTo("DOWN");
+    assertThat(next.get("weeks").asInt()).isEqualTo(4);
+  }
+
+  @Test
+  void steppingOnMakesItOftenerWithADayOfRestWhereItIsHeavy() {
+    JsonNode lines = next("STEP_ON").get("lines");
+    assertThat(lines.get(0).get("change").asString()).as("daily is the most").isEqualTo("SAME");
+    assertThat(lines.get(1).get("words").asString())
+        .isEqualTo("every second day, was three times a week");
+  }
+
+  @Test
+  void aReferralChangesNothingAndLooksAgainInAWeek() {
+    JsonNode next = next("REFER");
+    assertThat(next.get("changes").asInt()).isZero();
+    assertThat(next.get("weeks").asInt()).isEqualTo(1);
+  }
+
+  @Test
+  void takenOverItMovesTheProgrammeTheRungsAndTheNextLook() {
+    for (int daysAgo = 12; daysAgo > 4; daysAgo--) {
+      did(daysAgo, 4);
+    }
+    int rung = one.get("/progress").get("ladders").get(0).get("sides").get(0).get("rung").asInt();
+    assertThat(rung).isPositive();
+    long version = review().get("version").asLong();
+    Answer taken = one.send("POST", "/review", Practice.verdicts(version, "BACK_OFF"));
+    assertThat(taken.status()).as(taken.body()).isEqualTo(204);
+    assertThat(frequency(0)).isEqualTo("EVERY_SECOND_DAY");
+    assertThat(frequency(1)).isEqualTo("TWICE_A_WEEK");
+    JsonNode side = one.get("/progress").get("ladders").get(0).get("sides").get(0);
+    assertThat(side.get("rung").asInt()).isEqualTo(rung - 1);
+    assertThat(side.get("last").asString()).contains("when the weeks since");
+    JsonNode after = review();
+    assertThat(after.get("due").asBoolean()).isFalse();
+    assertThat(after.get("past").get(0).get("answers").get(0).get("verdict").asString())
+        .isEqualTo("BACK_OFF");
+    assertThat(one.practice().coach().get("/api/today").body()).doesNotContain("Review due");
+
+    Answer again = one.send("POST", "/review", Practice.verdicts(version, "BACK_OFF"));
+    assertThat(again.status()).as("somebody else took it over meanwhile").isEqualTo(409);
+    assertThat(frequency(0)).isEqualTo("EVERY_SECOND_DAY");
+    assertThat(review().get("past")).hasSize(1);
+  }
+
+  @Test
+  void everyQuestionNeedsAVerdict() {
+    Answer answer =
+        one.send(
+            "POST", "/review/next", Map.of("version", 0, "verdicts", Map.of("KEPT", "MAINTAIN")));
+    assertThat(answer.status()).isEqualTo(400);
+    assertThat(answer.body()).contains("verdicts").contains("PAIN");
+    assertThat(
+            one.send(
+                    "POST",
+                    "/review/next",
+                    Map.of("version", 0, "verdicts", Map.of("KEPT", "PERHAPS")))
+                .status())
+        .isEqualTo(400);
+  }
+
+  @Test
+  void whoIsOnNoProgrammeHasNothingToLookAt(RunningServer server) {
+    OneClient other = OneClient.takeIn(server);
+    assertThat(other.send("GET", "/review", null).status()).isEqualTo(404);
+  }
+}
