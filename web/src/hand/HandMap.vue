@@ -101,7 +101,10 @@ const label = computed(() => {
 <template>
   <div
     class="map"
-    :style="{ aspectRatio: `${box.width} / ${box.height}`, maxHeight: `${height}px` }"
+    :style="{
+      aspectRatio: `${box.width} / ${box.height}`,
+      maxWidth: `${(height * box.width) / box.height}px`,
+    }"
   >
     <svg :viewBox="`${box.x} ${box.y} ${box.width} ${box.height}`" role="img" :aria-label="label">
       <g v-for="hand in hands" :key="hand.side" :transform="`translate(${hand.shift} 0)`">

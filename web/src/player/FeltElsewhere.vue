@@ -45,16 +45,16 @@ const sensation = computed<Sensation | null>({
 </script>
 
 <template>
-  <section class="felt" aria-labelledby="felt-heading">
+  <section class="elsewhere" aria-labelledby="felt-heading">
     <header class="side-by-side">
       <h2 id="felt-heading">Felt elsewhere?</h2>
-      <span class="quiet">Touch the place, or leave it: it goes on by itself.</span>
+      <span class="quiet small">Touch the place, or leave it: it goes on by itself.</span>
       <StageKey class="push" word="Close" key-name="F" @click="emit('close')" />
     </header>
-    <HandMap :height="250" touchable :meant="step.feeling.meant" :chosen="chosen" @choose="touch" />
+    <HandMap :height="230" touchable :meant="step.feeling.meant" :chosen="chosen" @choose="touch" />
     <div class="words" aria-live="polite">
       <p class="meant">
-        <b>Meant: {{ meant.join(', ') || step.feltAt }}</b>
+        <b>Meant: {{ meant.join('; ') || step.feltAt }}</b>
       </p>
       <template v-if="chosen && asMeant">
         <p>Just where it is meant.</p>
@@ -81,16 +81,18 @@ const sensation = computed<Sensation | null>({
 </template>
 
 <style scoped>
-.felt {
+.elsewhere {
   display: grid;
   gap: 8px;
   align-content: start;
   min-height: 0;
   padding-top: 8px;
   overflow-y: auto;
+  scrollbar-width: none;
 }
 header {
-  flex-wrap: wrap;
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr) auto;
   align-items: center;
 }
 h2 {
@@ -109,7 +111,7 @@ h2 {
   gap: 6px;
 }
 @media (max-width: 900px) {
-  .felt {
+  .elsewhere {
     position: fixed;
     z-index: 15;
     inset: 0;

@@ -217,7 +217,7 @@ useStageKeys(player, { toggle, hurts, turn, leave }, () => {
           :of="cue.repetitions"
         />
         <WhyLess
-          v-if="unsaid && !player.ownPace.counting.value"
+          v-if="unsaid && !askedFelt && !player.ownPace.counting.value"
           class="why"
           :step-title="unsaid.title"
           @say="player.say"

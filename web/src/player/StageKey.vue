@@ -17,12 +17,13 @@ defineProps<{ word: string; keyName?: string; on?: boolean; hurt?: boolean }>()
   justify-content: center;
   min-width: 48px;
   height: 52px;
-  padding: 0 16px;
+  padding: 0 12px;
   border: 1.5px solid var(--edge);
   border-radius: var(--corner);
   background: transparent;
   color: var(--ink);
   font: 600 1rem/1.375rem var(--font);
+  white-space: nowrap;
 }
 .key kbd {
   background: var(--surface);
@@ -37,13 +38,16 @@ defineProps<{ word: string; keyName?: string; on?: boolean; hurt?: boolean }>()
   color: #1d2b2f;
 }
 .key.hurt {
-  margin-left: 24px;
+  margin-left: 12px;
   border-color: var(--live);
   color: #f7b08c;
 }
 @media (max-width: 900px) {
   .key {
-    padding: 0 6px;
+    padding: 0 4px;
+    font-size: 0.875rem;
+    line-height: 1.125rem;
+    white-space: normal;
   }
   .key kbd {
     display: none;

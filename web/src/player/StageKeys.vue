@@ -119,7 +119,7 @@ const emit = defineEmits<{
 <style scoped>
 .keys {
   display: flex;
-  gap: 12px;
+  gap: 8px;
   margin-bottom: 20px;
 }
 .gap {
@@ -141,7 +141,7 @@ const emit = defineEmits<{
   }
   .keys {
     display: grid;
-    grid-template-columns: repeat(3, 1fr);
+    grid-template-columns: repeat(4, 1fr);
     gap: 8px;
     margin-bottom: 8px;
   }

@@ -13,7 +13,11 @@ const VOICES: Readonly<
   done: { hertz: [784, 523], seconds: 0.16, gain: 0.2 },
 }
 
-const AHEAD = 0.4
+/**
+ * So far ahead, in seconds, tones are handed over. A hidden page is woken once a second at best and a
+ * busy one later; what was handed over sounds on time all the same.
+ */
+const AHEAD = 3
 
 /**
  * Sounds on the audio clock: tones are handed over a little ahead and so do not drift. It also is the
@@ -22,7 +26,7 @@ const AHEAD = 0.4
 export class Sounds {
   private context: AudioContext | null = null
   private output: GainNode | null = null
-  private planned: OscillatorNode[] = []
+  private planned: { readonly oscillator: OscillatorNode; readonly ends: number }[] = []
   private next = 0
 
   constructor(private tones: readonly Tone[]) {}
@@ -67,7 +71,7 @@ export class Sounds {
 
   /** Forgets what was planned; the routine stands at this moment now. */
   seek(millis: number) {
-    for (const oscillator of this.planned) {
+    for (const { oscillator } of this.planned) {
       try {
         oscillator.stop()
       } catch {
@@ -106,9 +110,10 @@ export class Sounds {
       oscillator.connect(gain).connect(output)
       oscillator.start(start)
       oscillator.stop(start + voice.seconds + 0.02)
-      this.planned.push(oscillator)
+      this.planned.push({ oscillator, ends: start + voice.seconds + 0.02 })
     })
-    if (this.planned.length > 40) this.planned = this.planned.slice(-20)
+    const now = context.currentTime
+    this.planned = this.planned.filter((one) => one.ends > now)
   }
 
   close() {

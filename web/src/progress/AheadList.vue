@@ -14,7 +14,7 @@ import { standing } from './standing'
 const props = defineProps<{ clientId: string; today: string; until: string }>()
 
 const { data, error, slow, reload } = useAsked(() => queries.ahead(props.clientId))
-const BAR = 200
+const BAR = 236
 /** As far as the programme is looked at again, six weeks at least. */
 const end = computed(() => {
   const sixWeeks = addDays(props.today, 42)
@@ -112,7 +112,7 @@ li {
 }
 .two {
   display: grid;
-  grid-template-columns: minmax(0, 1fr) 208px;
+  grid-template-columns: minmax(0, 1fr) 240px;
   gap: 16px;
   align-items: center;
   margin-top: 6px;

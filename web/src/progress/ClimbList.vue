@@ -7,7 +7,7 @@ import KindLetter from '@/tape/KindLetter.vue'
 const props = defineProps<{ climbs: readonly ClimbView[] }>()
 
 const SHOWN = 5
-const MARKS = 10
+const MARKS = 7
 /** What needs a look comes before what climbs by itself. */
 const shown = computed(() =>
   [...props.climbs]
@@ -55,7 +55,7 @@ const words = (climb: ClimbView) =>
 <style scoped>
 li {
   display: grid;
-  grid-template-columns: 20px minmax(0, 1fr) 132px 64px;
+  grid-template-columns: 20px minmax(0, 1fr) 92px 58px;
   gap: 8px;
   align-items: center;
   min-height: 24px;

@@ -7,13 +7,7 @@ import PegIcon from '@/ribbon/PegIcon.vue'
 import { dateScale, daysBetween, weeksBetween } from './axis'
 
 /** What was kept of what was planned, a lane a purpose, a mark a day. */
-const props = defineProps<{
-  kept: readonly KeptView[]
-  from: string
-  to: string
-  /** Without its heading, where the question stands beside. */
-  bare?: boolean
-}>()
+const props = defineProps<{ kept: readonly KeptView[]; from: string; to: string }>()
 
 const frame = ref<HTMLElement | null>(null)
 const width = useWidth(frame, 560)
@@ -30,7 +24,7 @@ const mark = computed(() => Math.max(3, pitch.value - 3.5))
 
 <template>
   <section ref="frame" aria-label="Kept">
-    <h2 v-if="!bare">Kept <span class="quiet small">sessions done, by purpose</span></h2>
+    <h2>Kept <span class="quiet small">sessions done, by purpose</span></h2>
     <div v-if="kept.length" class="lanes" :style="{ height: `${TOP + kept.length * LANE}px` }">
       <svg class="drawn" :width="width" :height="TOP + kept.length * LANE" aria-hidden="true">
         <text
@@ -78,7 +72,7 @@ const mark = computed(() => Math.max(3, pitch.value - 3.5))
       </ul>
     </div>
     <p v-else class="quiet">Nothing was planned in these weeks.</p>
-    <p v-if="kept.length && !bare" class="quiet small">
+    <p v-if="kept.length" class="quiet small">
       Solid with a foot: all of that day; light: some; hollow: missed.
     </p>
   </section>

@@ -11,7 +11,7 @@ const props = defineProps<{
   curves: readonly PainCurveView[]
   from: string
   to: string
-  /** Without its heading, where the question stands beside. */
+  /** Small, without heading and table, where the question stands beside. */
   bare?: boolean
 }>()
 
@@ -22,14 +22,15 @@ const SHOWN = 3
 const LEFT = 26
 const RIGHT = 20
 const TOP = 8
-const HEIGHT = 176
+const height = computed(() => (props.bare ? 84 : 176))
+const levels = computed(() => (props.bare ? [0, 4] : [0, 2, 4, 6, 8, 10]))
 const frame = ref<HTMLElement | null>(null)
 const width = useWidth(frame, 560)
 
 const x = computed(() =>
   dateScale(props.from, props.to, LEFT, Math.max(80, width.value - LEFT - RIGHT)),
 )
-const y = (level: number) => TOP + HEIGHT - (level / GREATEST) * HEIGHT
+const y = (level: number) => TOP + height.value - (level / GREATEST) * height.value
 const shown = computed(() => props.curves.slice(0, SHOWN))
 const lines = computed(() =>
   shown.value.map((curve) => {
@@ -57,8 +58,8 @@ const told = (curve: PainCurveView) => {
       <span class="quiet small">{{ capital(shown.map(told).join('; ') || 'none told of') }}</span>
     </h2>
     <template v-if="shown.length">
-      <svg :width="width" :height="TOP + HEIGHT + 24" aria-hidden="true">
-        <g v-for="level in [0, 2, 4, 6, 8, 10]" :key="level">
+      <svg :width="width" :height="TOP + height + (bare ? 8 : 24)" aria-hidden="true">
+        <g v-for="level in levels" :key="level">
           <line class="grid" :x1="LEFT" :x2="width - RIGHT" :y1="y(level)" :y2="y(level)" />
           <text class="axis" :x="LEFT - 8" :y="y(level) + 4" text-anchor="end">{{ level }}</text>
         </g>
@@ -69,11 +70,11 @@ const told = (curve: PainCurveView) => {
           </text>
         </g>
         <text
-          v-for="week in weeksBetween(from, to)"
+          v-for="week in bare ? [] : weeksBetween(from, to)"
           :key="week"
           class="axis"
           :x="x(week)"
-          :y="TOP + HEIGHT + 18"
+          :y="TOP + height + 18"
         >
           {{ dayMonth(week) }}
         </text>
@@ -85,7 +86,7 @@ const told = (curve: PainCurveView) => {
           </text>
         </g>
       </svg>
-      <details>
+      <details v-if="!bare">
         <summary>As a table</summary>
         <table>
           <thead>

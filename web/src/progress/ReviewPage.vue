@@ -11,7 +11,7 @@ import { useClientPage } from '@/parts/clientPage'
 import { counted, dayMonth, longDate } from '@/parts/words'
 import { daysBetween } from './axis'
 import ClimbList from './ClimbList.vue'
-import KeptLanes from './KeptLanes.vue'
+import KeptColumns from './KeptColumns.vue'
 import NextWeeks from './NextWeeks.vue'
 import PainChart from './PainChart.vue'
 import SidesApart from './SidesApart.vue'
@@ -72,16 +72,16 @@ const PAST = 3
         <section
           v-for="finding in data.findings"
           :key="finding.question"
+          class="question"
           :aria-label="finding.words"
         >
           <h3>{{ finding.words }}</h3>
           <div class="chart">
-            <KeptLanes
+            <KeptColumns
               v-if="finding.question === 'KEPT'"
               :kept="data.kept"
               :from="data.since"
               :to="data.today"
-              bare
             />
             <PainChart
               v-else-if="finding.question === 'PAIN'"
@@ -105,7 +105,7 @@ const PAST = 3
             />
           </div>
         </section>
-        <section v-if="data.past.length" class="past" aria-label="Looked at before">
+        <section v-if="data.past.length" class="question past" aria-label="Looked at before">
           <h3>Before</h3>
           <ul>
             <li v-for="(one, i) in data.past.slice(0, PAST)" :key="i" class="small">
@@ -147,9 +147,9 @@ h3 {
   background: var(--main);
   vertical-align: middle;
 }
-section {
+.question {
   display: grid;
-  grid-template-columns: 84px minmax(0, 1fr) 300px;
+  grid-template-columns: 72px minmax(0, 1fr) 292px;
   gap: 12px;
   padding: 14px 0 20px;
   border-top: 1px solid var(--line);
@@ -164,7 +164,7 @@ section {
 }
 @media (max-width: 1000px) {
   .review,
-  section {
+  .question {
     grid-template-columns: minmax(0, 1fr);
   }
 }

@@ -8,7 +8,7 @@ const props = defineProps<{ apart: readonly ApartView[] }>()
 const SHOWN = 4
 const LANE = 24
 const TOP = 20
-const HALF = 90
+const HALF = 64
 const MOST = 50
 const USUAL = 10
 const shown = computed(() => props.apart.slice(0, SHOWN))

@@ -133,4 +133,144 @@ class ProgressIT {
     browser.sees("Left midway");
     assertThat(browser.complaints()).isEmpty();
   }
+
+  private String state() {
+    return String.valueOf(browser.run("return document.querySelector('.stage').dataset.state"));
+  }
+
+  private boolean shows(String selector) {
+    return browser.number(
+            "return document.querySelectorAll('%s').length".formatted(selector.replace("'", "\\'")))
+        > 0;
+  }
+
+  private void untilStepHas(String word) {
+    browser.until(
+        "a step with " + word,
+        () -> {
+          boolean there = browser.text(".keys").contains(word);
+          if (!there) {
+            browser.keys(Keys.ARROW_RIGHT);
+          }
+          return there;
+        });
+  }
+
+  @Test
+  void everyKeyOfThePlayerDoesWhatItSays() {
+    browser.open("/player/" + client + "/now/RECOVERY/12");
+    browser.find(".ready");
+    browser.keys(" ");
+    browser.until("Space starts", () -> story.position() > 300);
+    browser.keys(" ");
+    browser.until("Space pauses", () -> state().equals("paused"));
+    browser.keys(" ");
+    browser.until("and goes on", () -> state().equals("running"));
+
+    browser.keys("m");
+    browser.labelled("Sound");
+    browser.keys("-");
+    browser.labelled("Mute");
+    assertThat(browser.run("return localStorage.getItem('nimblet-volume')")).isEqualTo("0.8");
+    browser.keys("+");
+    browser.keys("v");
+    browser.labelled("Own eyes");
+    browser.keys("v");
+    browser.labelled("Facing");
+
+    String first = browser.text("h1");
+    browser.keys(Keys.PAGE_DOWN);
+    browser.until("a pedal goes on", () -> !browser.text("h1").equals(first));
+    browser.until("and it is asked why", () -> shows(".why"));
+    browser.keys("1");
+    browser.until("no time", () -> !shows(".why"));
+    browser.keys(Keys.PAGE_UP);
+    browser.until("and back", () -> browser.text("h1").equals(first));
+    long here = story.position();
+    browser.until("it moves", () -> story.position() > here + 1500);
+    browser.keys("a");
+    browser.until("once more from its beginning", () -> story.position() < here + 1500);
+
+    untilStepHas("Felt elsewhere");
+    browser.keys("f");
+    browser.find(".elsewhere");
+    browser.click(".elsewhere .touch[aria-label^='Left elbow']");
+    browser.sees("Felt: left elbow");
+    browser.keys("f");
+    browser.until("closed", () -> !shows(".elsewhere"));
+    browser.keys("h");
+    browser.sees("Where does it hurt?");
+    browser.keys(Keys.ESCAPE);
+    browser.until("nothing hurts after all", () -> !shows("[role='dialog']"));
+
+    browser.keys(Keys.ESCAPE);
+    browser.sees("What is done is kept.");
+    browser.keys(Keys.ESCAPE);
+    browser.until("it goes on", () -> state().equals("running"));
+    long kept = story.position();
+    browser.open("/player/" + client + "/now/RECOVERY/12");
+    browser.press("Go on there");
+    browser.find(".ready");
+    browser.keys(" ");
+    browser.until("it goes on where it stood", () -> story.position() >= kept);
+    browser.keys(Keys.ESCAPE);
+    browser.click(".leaving .reasons button:nth-child(1)");
+    browser.sees("Left midway");
+    browser.press("Keep");
+    browser.isAt("/log");
+    browser.until(
+        "what was felt is in the log",
+        () -> {
+          boolean there = browser.text("main").contains("felt at the left elbow");
+          if (!there) {
+            browser.open("/clients/" + client + "/log");
+          }
+          return there;
+        });
+    assertThat(browser.complaints()).isEmpty();
+  }
+
+  @Test
+  void aSessionIsPutRightAndWhatFollowsIsShown() {
+    did(6, 4, 0);
+    did(5, 4, 0);
+    browser.open("/clients/" + client + "/log");
+    browser.sees("Up from 15 s to 20 s");
+    browser.press("Put it right");
+    browser.type(browser.find("[aria-label='Palm up, fingers drawn back, left, per cent']"), "30");
+    browser.type(browser.find("#correct-why"), "Left early, it was the bus.");
+    browser.press("Keep");
+    browser.sees("judged anew");
+    browser.sees("Up from 15 s to 20 s: it went well 2 times.");
+    browser.press("Close");
+    browser.sees("Left early, it was the bus.");
+    browser.press("Note something");
+    browser.type(browser.find("#coach-note"), "Ask about the bus.");
+    browser.press("Keep the note");
+    browser.sees("only you see it");
+    assertThat(browser.complaints()).isEmpty();
+  }
+
+  @Test
+  void theWeeksAreLookedAtAndTheNextOnesTakenOver() {
+    did(6, 4, 0);
+    did(5, 4, 0);
+    browser.open("/clients/" + client + "/programme");
+    browser.click("[aria-label='Programmes to start from'] button");
+    browser.press("Place in week");
+    browser.sees("Placed in the weeks.");
+    browser.sees("Progressions");
+    browser.press("Look at the weeks");
+    browser.isAt("/programme/review");
+    browser.sees("Kept?");
+    String before = browser.text(".next");
+    browser.click("[aria-label='Kept?'] [role='radio']:nth-child(3)");
+    browser.until("the next weeks are others", () -> !browser.text(".next").equals(before));
+    browser.press("Take it over");
+    browser.isAt("/programme");
+    browser.sees("Look at the weeks");
+    browser.open("/clients/" + client + "/programme/review");
+    browser.sees("Before");
+    assertThat(browser.complaints()).isEmpty();
+  }
 }

@@ -348,6 +348,9 @@ public final class ReviewRules {
 
   private static final int LEAST_WEEKS = 2;
 
+  /** So many days short of a week still make one (ours). */
+  private static final int NEARLY = 2;
+
   /**
    * After how many weeks one looks again.
    *
@@ -356,7 +359,7 @@ public final class ReviewRules {
   public static int weeks(Map<ReviewQuestion, Verdict> verdicts, long before) {
     return isReferred(verdicts)
         ? WEEKS_AFTER_REFERRAL
-        : (int) Math.max(LEAST_WEEKS, Math.min(MOST_WEEKS, Math.round(before / (double) WEEK)));
+        : (int) Math.max(LEAST_WEEKS, Math.min(MOST_WEEKS, (before + NEARLY) / WEEK));
   }
 
   /**
