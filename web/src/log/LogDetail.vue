@@ -36,6 +36,14 @@ const MOMENTS: Readonly<Record<LogEntry['pains'][number]['moment'], string>> = {
       {{ longDate(entry.date) }}, {{ toMinute(entry.beganAt) }}; {{ stateWords(entry) }},
       {{ duration(entry.lastedMillis) }} of {{ duration(entry.plannedMillis) }}
     </p>
+    <p v-if="entry.alongside" class="small">
+      Another one of the same purpose went on at the same time, as where two devices play. Both are
+      kept; the day counts once.
+    </p>
+    <p v-if="entry.clockAheadSeconds" class="small">
+      The device's clock was {{ duration(entry.clockAheadSeconds * 1000) }} ahead; the times are put
+      right.
+    </p>
     <RoutineTape :steps="tapeOf(entry)" :height="48" ruler />
     <dl>
       <dt>Effort</dt>

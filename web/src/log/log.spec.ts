@@ -72,6 +72,8 @@ const entry = (changes: Partial<LogEntry> = {}): LogEntry => ({
   words: '',
   corrections: [],
   note: '',
+  alongside: false,
+  clockAheadSeconds: 0,
   ...changes,
 })
 const pain = {
@@ -362,6 +364,13 @@ describe('putting a session right', () => {
     expect(wrapper.emitted('kept')).toBeUndefined()
     expect(wrapper.find('.changed').text()).toContain('Curl, left, 27 Nov')
     expect(wrapper.find('.was').text()).toBe('Up from 8 to 10.')
+  })
+
+  it('says where two went on at once, and where a clock was wrong', () => {
+    const odd = entry({ alongside: true, clockAheadSeconds: 7200 })
+    const text = mount(LogDetail, { props: { clientId: 'c', entry: odd }, global }).text()
+    expect(text).toContain('Both are kept; the day counts once.')
+    expect(text).toContain("The device's clock was 2\u00a0h ahead")
   })
 
   it('is told with what it said before', () => {

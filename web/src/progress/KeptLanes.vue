@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { KeptView } from '@/api/types'
+import TableBehind from '@/parts/TableBehind.vue'
 import { useWidth } from '@/parts/useWidth'
 import { dayMonth } from '@/parts/words'
 import PegIcon from '@/ribbon/PegIcon.vue'
@@ -20,6 +21,11 @@ const x = computed(() =>
 )
 const pitch = computed(() => (width.value - NAME - SUM) / (daysBetween(props.from, props.to) + 1))
 const mark = computed(() => Math.max(3, pitch.value - 3.5))
+const table = computed(() =>
+  props.kept.flatMap((lane) =>
+    lane.days.map((day) => [lane.word, day.date, day.planned, day.kept]),
+  ),
+)
 </script>
 
 <template>
@@ -75,6 +81,12 @@ const mark = computed(() => Math.max(3, pitch.value - 3.5))
     <p v-if="kept.length" class="quiet small">
       Solid with a foot: all of that day; light: some; hollow: missed.
     </p>
+    <TableBehind
+      v-if="kept.length"
+      name="kept"
+      :head="['Purpose', 'Date', 'Planned', 'Kept']"
+      :rows="table"
+    />
   </section>
 </template>
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { PainCurveView } from '@/api/types'
+import TableBehind from '@/parts/TableBehind.vue'
 import { useWidth } from '@/parts/useWidth'
 import { capital, dayMonth } from '@/parts/words'
 import { account } from '@/stores/account'
@@ -49,6 +50,11 @@ const told = (curve: PainCurveView) => {
   const last = curve.points.at(-1)?.level
   return first === last ? `${curve.words} ${last}` : `${curve.words} ${first} → ${last}`
 }
+const table = computed(() =>
+  props.curves.flatMap((curve) =>
+    curve.points.map((point) => [curve.words, point.date, point.level]),
+  ),
+)
 </script>
 
 <template>
@@ -86,25 +92,7 @@ const told = (curve: PainCurveView) => {
           </text>
         </g>
       </svg>
-      <details v-if="!bare">
-        <summary>As a table</summary>
-        <table>
-          <thead>
-            <tr>
-              <th>Place</th>
-              <th>From each day on</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="line in lines" :key="line.curve.words">
-              <th>{{ capital(line.curve.words) }}</th>
-              <td>
-                {{ line.points.map((p) => `${dayMonth(p.date)}: ${p.level}`).join(', ') }}
-              </td>
-            </tr>
-          </tbody>
-        </table>
-      </details>
+      <TableBehind v-if="!bare" name="pain" :head="['Place', 'Date', 'Worst']" :rows="table" />
     </template>
     <p v-else class="quiet">Nobody told of pain in these weeks.</p>
   </section>
@@ -150,11 +138,5 @@ svg {
 }
 .left .dot {
   fill: var(--ground);
-}
-th,
-td {
-  padding: 2px 12px 2px 0;
-  text-align: left;
-  vertical-align: top;
 }
 </style>

@@ -47,7 +47,16 @@ const open = (ladder: LadderView) =>
         <PainChart :curves="data.pains" :from="data.since" :to="data.today" />
         <KeptLanes :kept="data.kept" :from="data.since" :to="data.today" />
         <section v-if="changes.length" aria-label="What changed">
-          <h2>What changed <span class="quiet small">the latest first</span></h2>
+          <h2>
+            What changed
+            <span class="quiet small"
+              >{{
+                data.lookedOn
+                  ? `since the weeks were looked at on ${dayMonth(data.lookedOn)}, `
+                  : ''
+              }}the latest first</span
+            >
+          </h2>
           <DecisionList :decisions="changes" named />
         </section>
       </div>

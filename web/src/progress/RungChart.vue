@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { CurveView, ForecastView } from '@/api/types'
+import TableBehind from '@/parts/TableBehind.vue'
 import { useWidth } from '@/parts/useWidth'
 import { dayMonth } from '@/parts/words'
 import { dateScale, daysBetween, stepPath } from './axis'
@@ -72,6 +73,16 @@ const ahead = computed(() =>
     x.value(last.value),
   ),
 )
+const table = computed(() => [
+  ...props.curves.flatMap((curve) =>
+    curve.points.map((p) => [curve.side.toLowerCase(), p.date, props.rungs[p.rung] ?? '']),
+  ),
+  ...(props.forecast?.curve ?? []).map((p) => [
+    'as likely as not',
+    p.date,
+    props.rungs[p.rung] ?? '',
+  ]),
+])
 </script>
 
 <template>
@@ -113,6 +124,7 @@ const ahead = computed(() =>
       <span class="key left">left</span><span class="key right">right</span>
       <span v-if="forecast" class="key to-come">as likely as not</span>
     </p>
+    <TableBehind name="rungs" :head="['Side', 'Date', 'Rung']" :rows="table" />
   </div>
 </template>
 

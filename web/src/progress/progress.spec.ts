@@ -261,6 +261,7 @@ describe('decisions', () => {
 describe('the tab', () => {
   const view: ProgressView = {
     since: '2026-10-18',
+    lookedOn: null,
     today: '2026-11-28',
     decided: [],
     kept: [],

@@ -64,9 +64,9 @@ class CueTimingIT {
       List<Double> tones = numbers(browser.run(TONES, client));
       assertThat(tones).hasSizeGreaterThan(20);
       browser.run(RECORD);
-      browser.run(BUSY);
       browser.press("Start");
       browser.find("[data-state=running]");
+      browser.run(BUSY);
       assertThat(browser.run("return new AudioContext().state")).isEqualTo("running");
 
       Thread.sleep(MINUTES * 20_000L);

@@ -263,9 +263,11 @@ class ProgressIT {
     browser.press("Look at the weeks");
     browser.isAt("/programme/review");
     browser.sees("Kept?");
-    String before = browser.text(".next");
-    browser.click("[aria-label='Kept?'] [role='radio']:nth-child(3)");
-    browser.until("the next weeks are others", () -> !browser.text(".next").equals(before));
+    String before = browser.text(".next h2");
+    browser.click("[aria-label='Pain?'] [role='radio']:nth-child(4)");
+    browser.until(
+        "a clinician first: one looks again in a week",
+        () -> browser.text(".next h2").equals("The next 1 week") && !before.contains("1 week"));
     browser.press("Take it over");
     browser.isAt("/programme");
     browser.sees("Look at the weeks");

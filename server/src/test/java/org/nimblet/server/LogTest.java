@@ -191,6 +191,27 @@ class LogTest {
     assertThat(entry(session).get("note").asString()).isEmpty();
   }
 
+  @Test
+  void whatTwoDevicesPlayedAtOnceIsKeptTwiceAndSaid() {
+    Instant began = morning(2);
+    UUID first = told(Practice.stretchForm(began), 4, 0);
+    UUID second = told(Practice.stretchForm(began.plusSeconds(120)), 4, 0);
+    UUID other = well(1);
+    assertThat(entry(first).get("alongside").asBoolean()).isTrue();
+    assertThat(entry(second).get("alongside").asBoolean()).isTrue();
+    assertThat(entry(other).get("alongside").asBoolean()).isFalse();
+    assertThat(one.get("/log").get("entries")).hasSize(3);
+  }
+
+  @Test
+  void aSessionIsNoLongerThanADay() {
+    Map<String, Object> form = Practice.stretchForm(morning(3));
+    form.put("endedAt", morning(3).plusSeconds(90_000).toString());
+    Answer answer = one.send("PUT", "/sessions/" + UUID.randomUUID(), form);
+    assertThat(answer.status()).isEqualTo(400);
+    assertThat(answer.body()).contains("endedAt").contains("must come within a day");
+  }
+
   // ---- as a file
 
   private String file() {

@@ -126,6 +126,11 @@ class ReviewTest {
     JsonNode side = one.get("/progress").get("ladders").get(0).get("sides").get(0);
     assertThat(side.get("rung").asInt()).isEqualTo(rung - 1);
     assertThat(side.get("last").asString()).contains("when the weeks since");
+    JsonNode progress = one.get("/progress");
+    assertThat(progress.get("lookedOn").asString()).isEqualTo(Practice.today().toString());
+    assertThat(progress.get("decided").toString())
+        .as("what changed since one looked")
+        .doesNotContain("Up from");
     JsonNode after = review();
     assertThat(after.get("due").asBoolean()).isFalse();
     assertThat(after.get("past").get(0).get("answers").get(0).get("verdict").asString())

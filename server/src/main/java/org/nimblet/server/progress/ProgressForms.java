@@ -26,10 +26,16 @@ public final class ProgressForms {
 
   private static final String REASON_RULE = "A reason of 1 to 200 characters.";
 
-  /** Everything somebody climbs, what was done last first. */
+  /**
+   * Everything somebody climbs, what was done last first.
+   *
+   * @param lookedOn when the weeks were last looked at; null if not in these
+   * @param decided what changed since then
+   */
   record ProgressView(
       LocalDate since,
       LocalDate today,
+      @Schema(nullable = true) LocalDate lookedOn,
       List<LadderView> ladders,
       List<DecisionView> decided,
       List<KeptView> kept,

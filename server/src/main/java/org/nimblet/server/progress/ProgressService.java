@@ -53,8 +53,10 @@ class ProgressService {
   private final Agenda agenda;
   private final RungWordService words;
   private final HealthTrail trail;
+  private final Reviews reviews;
 
-  ProgressService(Agenda agenda, RungWordService words, HealthTrail trail) {
+  ProgressService(Agenda agenda, RungWordService words, HealthTrail trail, Reviews reviews) {
+    this.reviews = reviews;
     this.trail = trail;
     this.agenda = agenda;
     this.words = words;
@@ -63,11 +65,17 @@ class ProgressService {
   ProgressView view(Person person) {
     trail.note(person.client(), HealthTrail.Deed.READ_LOG);
     LocalDate since = person.today().minusDays(SHOWN_DAYS - 1L);
+    Optional<LocalDate> looked =
+        reviews.findByClientIdOrderByAtDescIdAsc(person.id()).stream()
+            .findFirst()
+            .map(review -> review.until)
+            .filter(until -> !until.isBefore(since));
     return new ProgressView(
         since,
         person.today(),
+        looked.orElse(null),
         ProgressViews.ladders(person),
-        ProgressViews.changes(person, since),
+        ProgressViews.changes(person, looked.orElse(since)),
         kept(agenda.of(person, since, person.today())),
         ProgressViews.pains(person, since));
   }

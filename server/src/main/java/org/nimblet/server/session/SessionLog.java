@@ -5,8 +5,10 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.nimblet.core.anatomy.Region;
@@ -58,6 +60,9 @@ public class SessionLog {
    * @param painWorst the worst in it and right after it; null if nobody said
    * @param painMorning the worst on the next morning; null if nobody said
    * @param note what the coach noted for themselves; empty for anybody else
+   * @param alongside whether another one of the same purpose went on at the same time, as where two
+   *     devices played; both are kept, and a date counts once
+   * @param clockAheadSeconds by how much the device's clock was ahead; its times are put right
    */
   public record LogEntry(
       UUID id,
@@ -79,7 +84,9 @@ public class SessionLog {
       List<LogStep> steps,
       List<LogPain> pains,
       List<LogCorrection> corrections,
-      String note) {}
+      String note,
+      boolean alongside,
+      long clockAheadSeconds) {}
 
   /** That it was corrected: by whom, why, and what it said before. */
   public record LogCorrection(Instant at, boolean byCoach, String reason, SessionBefore before) {}
@@ -127,7 +134,7 @@ public class SessionLog {
     Map<UUID, List<SessionStep>> stepsOf =
         steps.findBySessionIdInOrderByPlace(ids).stream()
             .collect(Collectors.groupingBy(step -> step.sessionId));
-    Beside beside = beside(ids);
+    Beside beside = beside(ids, alongside(rows));
     return rows.stream()
         .map(
             session ->
@@ -136,9 +143,12 @@ public class SessionLog {
   }
 
   /** What was said about sessions afterwards. */
-  private record Beside(Map<UUID, List<SessionCorrection>> corrections, Map<UUID, String> notes) {}
+  private record Beside(
+      Map<UUID, List<SessionCorrection>> corrections,
+      Map<UUID, String> notes,
+      Set<UUID> alongside) {}
 
-  private Beside beside(List<UUID> ids) {
+  private Beside beside(List<UUID> ids, Set<UUID> alongside) {
     boolean forTheCoach = scope.current().clientId().isEmpty();
     return new Beside(
         corrections.findBySessionIdInOrderByAtAscIdAsc(ids).stream()
@@ -146,7 +156,8 @@ public class SessionLog {
         forTheCoach
             ? notes.findBySessionIdIn(ids).stream()
                 .collect(Collectors.toMap(note -> note.sessionId, note -> note.words))
-            : Map.of());
+            : Map.of(),
+        alongside);
   }
 
   private static LogEntry entry(
@@ -214,7 +225,26 @@ public class SessionLog {
         beside.corrections().getOrDefault(session.id, List.of()).stream()
             .map(one -> new LogCorrection(one.at, one.byCoach, one.reason, one.before))
             .toList(),
-        beside.notes().getOrDefault(session.id, ""));
+        beside.notes().getOrDefault(session.id, ""),
+        beside.alongside().contains(session.id),
+        session.clockAheadSeconds);
+  }
+
+  /** Sessions during which another one of the same purpose went on. */
+  private static Set<UUID> alongside(List<Session> rows) {
+    Set<UUID> found = new HashSet<>();
+    for (int i = 0; i < rows.size(); i++) {
+      Session later = rows.get(i);
+      // The latest comes first: whatever begins a day before cannot reach here.
+      for (int j = i + 1; j < rows.size() && !rows.get(j).date.isBefore(later.date); j++) {
+        Session earlier = rows.get(j);
+        if (earlier.purpose == later.purpose && earlier.endedAt.isAfter(later.beganAt)) {
+          found.add(earlier.id);
+          found.add(later.id);
+        }
+      }
+    }
+    return found;
   }
 
   private static int worst(List<OfPain> pains, PainMoment... moments) {

@@ -41,6 +41,9 @@ public class SessionService {
    */
   private static final Duration CLOCK_TOLERANCE = Duration.ofMinutes(10);
 
+  /** No session is longer, with all its pauses (ours). */
+  private static final Duration LONGEST = Duration.ofDays(1);
+
   private final Sessions sessions;
   private final SessionSteps steps;
   private final HealthWriter health;
@@ -121,6 +124,12 @@ public class SessionService {
     if (form.endedAt().isBefore(form.beganAt())) {
       throw new InvalidFieldException(
           "endedAt", "(%s) must not come before the beginning.".formatted(form.endedAt()));
+    }
+    if (Duration.between(form.beganAt(), form.endedAt()).compareTo(LONGEST) > 0) {
+      throw new InvalidFieldException(
+          "endedAt",
+          "(%s) must come within a day of the beginning (%s)."
+              .formatted(form.endedAt(), form.beganAt()));
     }
     Duration ahead = ahead(form.endedAt());
     Instant beganAt = form.beganAt().minus(ahead);
