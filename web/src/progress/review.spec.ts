@@ -221,7 +221,7 @@ describe('the progressions', () => {
     const list = await open([ahead()])
     expect(list.find('.dates').text()).toContain('50 % 9 Dec')
     const span = list.find('rect.span')
-    expect(Number(span.attributes('x'))).toBeCloseTo((5 / 42) * 200, 0)
+    expect(Number(span.attributes('x'))).toBeCloseTo((5 / 42) * 236, 0)
     expect(list.find('[aria-current=step]').text()).toContain('20 s')
   })
 

@@ -37,6 +37,9 @@ public final class ExerciseLibrary {
           "release.yaml",
           "settle.yaml");
 
+  /** Read once: whoever asks for it anew gets the same. */
+  private static volatile ExerciseLibrary shipped;
+
   private final SortedMap<String, Exercise> all;
   private final List<Exercise> inUse;
 
@@ -67,6 +70,15 @@ public final class ExerciseLibrary {
    * @throws LibraryException if a file of it is wrong, with every problem
    */
   public static ExerciseLibrary shipped() {
+    ExerciseLibrary library = shipped;
+    if (library == null) {
+      library = readShipped();
+      shipped = library;
+    }
+    return library;
+  }
+
+  private static ExerciseLibrary readShipped() {
     Map<String, String> files = new LinkedHashMap<>();
     for (String name : SHIPPED_FILES) {
       try (InputStream in = ExerciseLibrary.class.getResourceAsStream("library/" + name)) {

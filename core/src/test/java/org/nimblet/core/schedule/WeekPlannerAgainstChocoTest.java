@@ -16,7 +16,7 @@ class WeekPlannerAgainstChocoTest {
   private static final int MOST_LINES = 3;
 
   static LongStream seeds() {
-    return LongStream.range(0, 520);
+    return LongStream.range(0, 260);
   }
 
   @ParameterizedTest(name = "seed {0}")
