@@ -286,6 +286,7 @@ useStageKeys(player, { toggle, hurts, turn, leave }, () => {
   padding: 0 40px 12px;
   overflow: hidden;
   background: var(--ground);
+  color-scheme: dark;
   color: var(--ink);
 }
 .stage :deep(svg text) {

@@ -55,7 +55,7 @@ const forSafety = computed(() => (props.routine.blockId ? [] : props.routine.lef
         :label="`First: ${step.title}`"
       />
     </div>
-    <div>
+    <div class="said">
       <h1>{{ routine.title }}</h1>
       <p class="lead">
         {{ duration(routine.lengthMillis) }}, {{ routine.steps.length }} steps. It runs by itself;
@@ -80,20 +80,6 @@ const forSafety = computed(() => (props.routine.blockId ? [] : props.routine.lef
       <ul>
         <li v-for="rule in routine.safety.stopRules" :key="rule">{{ rule }}</li>
       </ul>
-      <template v-if="counts">
-        <h2>Counting at your own pace</h2>
-        <p class="lead">
-          Space, a pedal or a touch anywhere is one; held down, it burns from there.
-        </p>
-        <p v-if="hearsMidi()" class="side-by-side">
-          <StageKey
-            word="A MIDI key counts too"
-            :on="midi"
-            :aria-pressed="midi"
-            @click="midi = !midi"
-          />
-        </p>
-      </template>
       <template v-if="routine.asksBefore">
         <h2>Does anything hurt now?</h2>
         <p class="side-by-side">
@@ -105,6 +91,19 @@ const forSafety = computed(() => (props.routine.blockId ? [] : props.routine.lef
           />
           <StageKey word="Something hurts" :on="asking" :aria-pressed="asking" @click="ask" />
         </p>
+      </template>
+      <template v-if="counts">
+        <h2>Counting at your own pace</h2>
+        <div class="side-by-side pace">
+          <p>Space, a pedal or a touch anywhere is one; held down, it burns from there.</p>
+          <StageKey
+            v-if="hearsMidi()"
+            word="A MIDI key counts too"
+            :on="midi"
+            :aria-pressed="midi"
+            @click="midi = !midi"
+          />
+        </div>
       </template>
       <p class="side-by-side begin">
         <StageKey class="start" on word="Start" key-name="Space" @click="emit('start', before)" />
@@ -122,6 +121,23 @@ const forSafety = computed(() => (props.routine.blockId ? [] : props.routine.lef
   grid-template-columns: minmax(0, 576fr) minmax(0, 624fr);
   gap: 40px;
   align-items: center;
+  min-height: 0;
+}
+/* What there is to say may be more than fits; the way on stays in sight. */
+.said {
+  max-height: 100%;
+  overflow-y: auto;
+  scrollbar-width: thin;
+}
+.pace {
+  flex-wrap: nowrap;
+  align-items: center;
+}
+.pace .key {
+  flex: none;
+}
+.begin .key {
+  min-width: 112px;
 }
 .first {
   height: 420px;
@@ -137,15 +153,19 @@ h1 {
   line-height: 2.75rem;
 }
 h2 {
-  margin-top: 24px;
+  margin-top: 16px;
   font-size: 1rem;
   color: var(--ink-2);
 }
 .begin {
-  margin-top: 16px;
+  position: sticky;
+  bottom: 0;
+  margin-top: 8px;
+  padding: 8px 0;
+  background: var(--ground);
 }
 ul {
-  margin-bottom: 28px;
+  margin-bottom: 12px;
   font-size: 1.25rem;
   line-height: 1.875rem;
 }
@@ -175,12 +195,15 @@ ul {
     font-size: 0.9375rem;
     line-height: 1.375rem;
   }
+  .said {
+    max-height: none;
+    overflow-y: visible;
+  }
+  .pace {
+    flex-wrap: wrap;
+  }
   .begin {
-    position: sticky;
-    bottom: 0;
     margin: 0;
-    padding: 8px 0;
-    background: var(--ground);
   }
   h1 {
     font-size: 1.75rem;
