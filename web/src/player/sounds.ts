@@ -83,14 +83,17 @@ export class Sounds {
     if (this.next < 0) this.next = this.tones.length
   }
 
-  /** Plans the tones of the next moments. */
-  plan(millis: number) {
+  /**
+   * Plans the tones of the next moments: the routine stands at `millis` when the clock shows `now`. The
+   * clock is not read again, or a page that stands still in between would shift what follows.
+   */
+  plan(millis: number, now: number) {
     if (!this.runs) return
     while (this.next < this.tones.length) {
       const tone = this.tones[this.next] as Tone
       const wait = (tone.at - millis) / 1000
       if (wait > AHEAD) return
-      this.play(tone.kind, this.now() + Math.max(0, wait))
+      this.play(tone.kind, now + Math.max(0, wait))
       this.next++
     }
   }

@@ -91,7 +91,7 @@ export function usePlayer(routine: RoutineView, fromStep = 0, kept: KeptRun | nu
     const to = Math.min(sheet.value.lengthMillis, position.value + passed)
     coverage.add(sheet.value, position.value, to)
     position.value = to
-    sounds.plan(to)
+    sounds.plan(to, now)
     if (to >= sheet.value.lengthMillis) finish('DONE')
   }
   function draw() {

@@ -13,17 +13,19 @@ const props = defineProps<{
   clientId: string
   choices: ProgrammeChoices
   problems: readonly FieldProblem[]
+  /** What was kept of it lately, in words; nothing where it is new. */
+  kept?: string
 }>()
 const emit = defineEmits<{ out: [] }>()
 const obligation = defineModel<ObligationForm>({ required: true })
 
-const place = computed(
-  () => props.choices.frequencies.find((f) => f.frequency === obligation.value.frequency)?.place,
+const often = computed(() =>
+  props.choices.frequencies.find((f) => f.frequency === obligation.value.frequency),
 )
+const place = computed(() => often.value?.place)
 const open = ref(false)
-const ATTACHED: readonly ObligationForm['frequency'][] = ['INSIDE_BLOCKS', 'AFTER_BLOCKS']
-const attached = computed(() => ATTACHED.includes(obligation.value.frequency))
-const ofTheBlock = computed(() => obligation.value.frequency === 'BEFORE_BLOCKS')
+const attached = computed(() => often.value?.attached ?? false)
+const ofTheBlock = computed(() => often.value?.ofTheBlock ?? false)
 const within = computed(() => {
   const contents = obligation.value.contents
   if (!contents) return 'composed anew'
@@ -91,6 +93,7 @@ const wrong = computed(() =>
         @click="open = !open"
         >{{ within }}</BButton
       >
+      <span v-if="kept" class="quiet small kept">{{ kept }}</span>
     </p>
     <ContentsPanel
       v-if="open && !ofTheBlock"
@@ -120,6 +123,9 @@ li {
 .within {
   grid-column: 2 / -1;
   margin: -4px 0 0;
+}
+.kept {
+  margin-left: 12px;
 }
 .within .btn {
   padding-left: 0;

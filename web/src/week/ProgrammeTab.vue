@@ -2,7 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { api } from '@/api/calls'
 import { queries } from '@/api/queries'
-import type { ProgrammeForm } from '@/api/types'
+import type { ProgrammeForm, Purpose } from '@/api/types'
 import { useAsked } from '@/api/useAsked'
 import { useAttempt } from '@/api/useAttempt'
 import DateField from '@/form/DateField.vue'
@@ -11,7 +11,7 @@ import { copy, same } from '@/form/forms'
 import { useClientPage } from '@/parts/clientPage'
 import PageState from '@/parts/PageState.vue'
 import StateMark from '@/parts/StateMark.vue'
-import { longDate } from '@/parts/words'
+import { dayMonth, longDate } from '@/parts/words'
 import ObligationLine from './ObligationLine.vue'
 import ProgrammeShelf from './ProgrammeShelf.vue'
 import WaitingLines from './WaitingLines.vue'
@@ -22,6 +22,15 @@ const { reloadAll } = useClientPage()
 const current = useAsked(() => queries.programme(props.clientId))
 const choices = useAsked(() => queries.programmeChoices(props.clientId))
 
+const progress = useAsked(() => queries.progress(props.clientId))
+/** What of a purpose was kept in the weeks that are shown. */
+function kept(purpose: Purpose): string {
+  const seen = progress.data.value
+  const lane = seen?.kept.find((one) => one.purpose === purpose)
+  return seen && lane?.planned
+    ? `${lane.kept} of ${lane.planned} kept since ${dayMonth(seen.since)}`
+    : ''
+}
 const form = ref<ProgrammeForm | null>(null)
 const notice = ref('')
 const stored = computed(() => current.data.value?.[0] ?? null)
@@ -116,6 +125,7 @@ const end = () =>
             :client-id="clientId"
             :choices="choices.data.value"
             :problems="problems"
+            :kept="kept(form.obligations[i]!.purpose)"
             @out="form.obligations.splice(i, 1)"
           />
         </ul>

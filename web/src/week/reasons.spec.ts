@@ -205,8 +205,14 @@ describe('what is drawn', () => {
 describe('an obligation', () => {
   const choices: ProgrammeChoices = {
     frequencies: [
-      { frequency: 'DAILY', words: 'daily', place: null },
-      { frequency: 'BEFORE_BLOCKS', words: 'before every block', place: 'with the block' },
+      { frequency: 'DAILY', words: 'daily', place: null, attached: false, ofTheBlock: false },
+      {
+        frequency: 'BEFORE_BLOCKS',
+        words: 'before every block',
+        place: 'with the block',
+        attached: true,
+        ofTheBlock: true,
+      },
     ],
     anchors: [{ anchor: 'MORNING', words: 'morning' }],
     another: {} as ObligationForm,

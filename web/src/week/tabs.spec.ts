@@ -169,11 +169,38 @@ describe('the week tab', () => {
 
 describe('the programme tab', () => {
   beforeEach(() => {
+    vi.spyOn(api, 'progress').mockResolvedValue({
+      since: '2026-10-18',
+      today: '2026-11-28',
+      lookedOn: null,
+      ladders: [],
+      decided: [],
+      pains: [],
+      kept: [{ purpose: 'RECOVERY', word: 'Recovery', kept: 21, planned: 24, days: [] }],
+    })
     vi.spyOn(api, 'programmeChoices').mockResolvedValue({
       frequencies: [
-        { frequency: 'BEFORE_BLOCKS', words: 'before every block', place: 'with the block' },
-        { frequency: 'AFTER_BLOCKS', words: 'after every block', place: 'with the block' },
-        { frequency: 'BY_PAIN', words: 'as often as pain allows', place: null },
+        {
+          frequency: 'BEFORE_BLOCKS',
+          words: 'before every block',
+          place: 'with the block',
+          attached: true,
+          ofTheBlock: true,
+        },
+        {
+          frequency: 'AFTER_BLOCKS',
+          words: 'after every block',
+          place: 'with the block',
+          attached: true,
+          ofTheBlock: false,
+        },
+        {
+          frequency: 'BY_PAIN',
+          words: 'as often as pain allows',
+          place: null,
+          attached: false,
+          ofTheBlock: false,
+        },
       ],
       anchors: [
         { anchor: 'EVENING', words: 'evening' },

@@ -3,7 +3,6 @@ package org.nimblet.core.schedule;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
-import java.util.Set;
 
 /**
  * The breaks inside one block: as few as the rhythm allows, the work between them as even as whole
@@ -59,19 +58,37 @@ public record BreakPlan(List<Break> breaks) {
   public static BreakPlan of(int blockMinutes, WorkRhythm rhythm, Collection<Integer> boundaries) {
     int count = count(blockMinutes, rhythm);
     int work = blockMinutes - count * rhythm.breakMinutes();
-    Set<Integer> ends = Set.copyOf(boundaries);
-    int longest = ends.isEmpty() ? rhythm.workMinutes() : rhythm.stretchedWorkMinutes();
+    return boundaries.isEmpty()
+        ? even(count, work, rhythm.breakMinutes())
+        : atBoundaries(count, work, rhythm, boundaries);
+  }
+
+  /** Pieces that differ by a minute at most, the longer ones first. */
+  private static BreakPlan even(int count, int work, int breakMinutes) {
+    int piece = work / (count + 1);
+    int longer = work % (count + 1);
+    List<Break> breaks = new ArrayList<>();
+    int done = 0;
+    for (int i = 0; i < count; i++) {
+      int minutes = i < longer ? piece + 1 : piece;
+      done += minutes;
+      breaks.add(new Break(done + i * breakMinutes, breakMinutes, minutes, false));
+    }
+    return new BreakPlan(breaks);
+  }
+
+  private static BreakPlan atBoundaries(
+      int count, int work, WorkRhythm rhythm, Collection<Integer> boundaries) {
+    boolean[] ends = new boolean[work + 1];
+    boundaries.stream().filter(end -> end >= 0 && end <= work).forEach(end -> ends[end] = true);
+    int longest = rhythm.stretchedWorkMinutes();
     long[][] least = least(count, work, longest, ends);
     List<Break> breaks = new ArrayList<>();
     int done = 0;
     for (int i = 0; i < count; i++) {
       int cut = cut(least[count - i - 1], done, longest, ends);
       breaks.add(
-          new Break(
-              cut + i * rhythm.breakMinutes(),
-              rhythm.breakMinutes(),
-              cut - done,
-              ends.contains(cut)));
+          new Break(cut + i * rhythm.breakMinutes(), rhythm.breakMinutes(), cut - done, ends[cut]));
       done = cut;
     }
     return new BreakPlan(breaks);
@@ -86,7 +103,7 @@ public record BreakPlan(List<Break> breaks) {
    * By breaks still to come and minutes worked, the least cost of the rest; {@link #NONE} where the
    * rest cannot be cut so.
    */
-  private static long[][] least(int count, int work, int longest, Set<Integer> ends) {
+  private static long[][] least(int count, int work, int longest, boolean[] ends) {
     long[][] least = new long[count + 1][work + 1];
     for (int done = 0; done <= work; done++) {
       int last = work - done;
@@ -102,7 +119,7 @@ public record BreakPlan(List<Break> breaks) {
   }
 
   /** The best next cut, the longest piece among equals; -1 if there is none. */
-  private static int cut(long[] after, int done, int longest, Set<Integer> ends) {
+  private static int cut(long[] after, int done, int longest, boolean[] ends) {
     int best = -1;
     long least = NONE;
     for (int cut = Math.min(after.length - 1, done + longest); cut > done; cut--) {
@@ -115,12 +132,12 @@ public record BreakPlan(List<Break> breaks) {
     return best;
   }
 
-  private static long cost(long[] after, int done, int cut, Set<Integer> ends) {
+  private static long cost(long[] after, int done, int cut, boolean[] ends) {
     if (after[cut] == NONE) {
       return NONE;
     }
     long piece = (long) cut - done;
-    return after[cut] + piece * piece + (ends.contains(cut) ? 0 : AWAY_FROM_AN_END);
+    return after[cut] + piece * piece + (ends[cut] ? 0 : AWAY_FROM_AN_END);
   }
 
   /** The pieces of work between the breaks, in minutes. */

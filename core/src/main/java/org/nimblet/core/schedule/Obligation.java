@@ -102,6 +102,11 @@ public record Obligation(
       };
     }
 
+    /** Whether its sessions are composed for the block they stand before and hold nothing else. */
+    public boolean isOfTheBlock() {
+      return this == BEFORE_BLOCKS;
+    }
+
     /** Whether its sessions belong to blocks instead of standing free in the day. */
     public boolean attached() {
       return this == BEFORE_BLOCKS || this == INSIDE_BLOCKS || this == AFTER_BLOCKS;
@@ -129,7 +134,7 @@ public record Obligation(
       throw new IllegalArgumentException(
           "strength cannot come on the days without strength; every second day and daily can");
     }
-    if (frequency == Frequency.BEFORE_BLOCKS && !contents.equals(Contents.ANEW)) {
+    if (frequency.isOfTheBlock() && !contents.equals(Contents.ANEW)) {
       throw new IllegalArgumentException(
           "what comes before a block is composed for that block, so it holds nothing of its own");
     }

@@ -124,9 +124,15 @@ public final class ProgrammeForms {
    * How often something comes.
    *
    * @param place where it then stands; null where that is chosen
+   * @param attached whether its sessions belong to blocks
+   * @param ofTheBlock whether they are composed for the block and hold nothing else
    */
   public record FrequencyChoice(
-      Frequency frequency, String words, @Schema(nullable = true) String place) {}
+      Frequency frequency,
+      String words,
+      @Schema(nullable = true) String place,
+      boolean attached,
+      boolean ofTheBlock) {}
 
   /** Where in the day something may stand. */
   public record AnchorChoice(String anchor, String words) {}

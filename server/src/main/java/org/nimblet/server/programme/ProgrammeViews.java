@@ -61,7 +61,10 @@ final class ProgrammeViews {
             .map(a -> new AnchorChoice(AnchorText.AFTER + a.activityId(), a.word()));
     return new ProgrammeChoices(
         Arrays.stream(Frequency.values())
-            .map(f -> new FrequencyChoice(f, f.words(), f.ownPlace().orElse(null)))
+            .map(
+                f ->
+                    new FrequencyChoice(
+                        f, f.words(), f.ownPlace().orElse(null), f.attached(), f.isOfTheBlock()))
             .toList(),
         Stream.concat(parts, after).toList(),
         ANOTHER,
