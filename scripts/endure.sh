@@ -63,7 +63,8 @@ touch "$work/answered" "$work/corrected" "$work/morning"
 for round in $(seq 1 "$rounds"); do
   sign_in
   store & storing=$!
-  sleep "1.$((RANDOM % 9))"
+  # A server that has just begun answers slowly: long enough that some are stored, and one is in the midst.
+  sleep "$((3 + RANDOM % 4)).$((RANDOM % 9))"
   kill -9 "$(cat "$NIMBLET_HOME/demo.pid")"
   sleep 0.2
   if [ $((round % 2)) = 0 ]; then kill -9 "$(head -n 1 "$NIMBLET_HOME/demo-cluster/data/postmaster.pid")"; fi

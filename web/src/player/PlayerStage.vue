@@ -11,11 +11,11 @@ import RungStrip from './RungStrip.vue'
 import StageFigure from './StageFigure.vue'
 import StageHeader from './StageHeader.vue'
 import StageKeys from './StageKeys.vue'
+import StageQuestion from './StageQuestion.vue'
 import StageReady from './StageReady.vue'
 import StageTape from './StageTape.vue'
 import StageWords from './StageWords.vue'
-import TighterSide from './TighterSide.vue'
-import WhyLess from './WhyLess.vue'
+import { TIGHTER, WHY } from './stageQuestions'
 import { lastStepWords, sideWords } from './stageWords'
 import { useCountingDevices } from './useCountingDevices'
 import { usePlayer } from './usePlayer'
@@ -204,9 +204,11 @@ useStageKeys(player, { toggle, hurts, turn, leave }, () => {
             :shifted="player.shifted()"
             @shift="player.shift"
           />
-          <TighterSide
+          <StageQuestion
             v-if="askedTighter && !unsaid"
-            :step-title="askedTighter"
+            :label="`Which side was tighter in ${askedTighter}`"
+            asks="Which side was tighter?"
+            :choices="TIGHTER"
             @say="player.questions.sayTighter"
           />
         </StageWords>
@@ -216,10 +218,12 @@ useStageKeys(player, { toggle, hurts, turn, leave }, () => {
           :count="player.ownPace.here.value"
           :of="cue.repetitions"
         />
-        <WhyLess
+        <StageQuestion
           v-if="unsaid && !askedFelt && !player.ownPace.counting.value"
           class="why"
-          :step-title="unsaid.title"
+          :label="`Why less of ${unsaid.title}`"
+          :asks="`Less of ${unsaid.title}, because`"
+          :choices="WHY"
           @say="player.say"
         />
         <StageKeys

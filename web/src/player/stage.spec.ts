@@ -5,7 +5,9 @@ import { cueForTests } from './cueForTests'
 import LeavingPanel from './LeavingPanel.vue'
 import StageKey from './StageKey.vue'
 import StageKeys from './StageKeys.vue'
+import StageQuestion from './StageQuestion.vue'
 import StageReady from './StageReady.vue'
+import { TIGHTER, WHY } from './stageQuestions'
 import StageWords from './StageWords.vue'
 
 const step = {
@@ -196,6 +198,22 @@ describe('before the first cue', () => {
   it('the point of the set-up that rides along stands there', () => {
     expect(ready(routine({ reminder: 'Elbow free.' })).text()).toContain('Elbow free.')
     expect(ready(routine({ haveReady: [] })).text()).toContain('Nothing but your hands')
+  })
+})
+
+describe('what is asked by the way', () => {
+  it('is answered by one touch, each answer with its key', async () => {
+    const asked = mount(StageQuestion, {
+      props: { label: 'Why less of Curl', asks: 'Less of Curl, because', choices: WHY },
+    })
+    expect(asked.findAll('button').map((b) => b.text())).toEqual([
+      'no time 1',
+      'too much 2',
+      'it hurt 3',
+    ])
+    await asked.findAll('button')[1]?.trigger('click')
+    expect(asked.emitted('say')).toEqual([['COULD_NOT']])
+    expect(TIGHTER.map((choice) => choice.value)).toEqual(['LEFT', 'SAME', 'RIGHT'])
   })
 })
 

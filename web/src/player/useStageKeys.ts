@@ -1,5 +1,6 @@
 import { useEventListener } from '@vueuse/core'
-import type { Shift, Shortfall, TighterSide } from '@/api/types'
+import type { Shift } from '@/api/types'
+import { TIGHTER, WHY } from './stageQuestions'
 import type { usePlayer } from './usePlayer'
 
 /** What the stage itself does by key, beside what the player does. */
@@ -9,8 +10,6 @@ interface Acts {
   readonly turn: () => void
   readonly leave: () => void
 }
-const WHY: readonly Shortfall[] = ['NO_TIME', 'COULD_NOT', 'HURT']
-const TIGHTER: readonly TighterSide[] = ['LEFT', 'SAME', 'RIGHT']
 
 /**
  * The keys of the stage.
@@ -25,8 +24,8 @@ export function useStageKeys(
   const shift = (to: Shift) => () => void player.shift(to)
   /** What is asked is answered by 1, 2 and 3: why less was done, else which side was tighter. */
   const say = (place: number) => () => {
-    const why = WHY[place]
-    const tighter = TIGHTER[place]
+    const why = WHY[place]?.value
+    const tighter = TIGHTER[place]?.value
     if (player.unsaid.value !== null) {
       if (why) player.say(why)
     } else if (tighter) player.questions.sayTighter(tighter)

@@ -4,11 +4,11 @@ import { queries } from '@/api/queries'
 import type { AheadView } from '@/api/types'
 import { useAsked } from '@/api/useAsked'
 import PageState from '@/parts/PageState.vue'
-import { addDays, capital, dayMonth } from '@/parts/words'
+import { addDays, dayMonth } from '@/parts/words'
 import KindLetter from '@/tape/KindLetter.vue'
 import { daysBetween } from './axis'
 import RungLine from './RungLine.vue'
-import { standing } from './standing'
+import StandingWords from './StandingWords.vue'
 
 /** When the next rungs come, at the person's own rate: from 10 to 90 per cent, a block at 50. */
 const props = defineProps<{ clientId: string; today: string; until: string }>()
@@ -50,9 +50,7 @@ const bar = ({ forecast: { early, middle, late } }: AheadView) => ({
             <span v-if="one.ladder.sides.length > 1" class="quiet">{{
               one.forecast.side.toLowerCase()
             }}</span>
-            <span class="push small" :class="standing(one.ladder).tone">{{
-              capital(standing(one.ladder).words)
-            }}</span>
+            <StandingWords class="push small" :ladder="one.ladder" />
           </p>
           <div class="two">
             <RungLine :ladder="one.ladder" :goal="one.forecast.goal" :shown="5" />
@@ -132,16 +130,5 @@ line {
   display: flex;
   justify-content: space-between;
   white-space: nowrap;
-}
-.ready {
-  color: var(--main);
-  font-weight: 600;
-}
-.warn {
-  color: var(--warn);
-  font-weight: 600;
-}
-.quiet {
-  color: var(--ink-2);
 }
 </style>

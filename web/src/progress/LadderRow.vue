@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { LadderView } from '@/api/types'
-import { capital } from '@/parts/words'
 import KindLetter from '@/tape/KindLetter.vue'
 import RungLine from './RungLine.vue'
+import StandingWords from './StandingWords.vue'
 import { standing } from './standing'
 
 /** One ladder in the list: what it is, how it stands, and its rungs. */
@@ -29,7 +29,7 @@ const why = computed(() =>
       <KindLetter :kind="ladder.kind" />
       <b>{{ ladder.title }}</b>
       <span class="quiet small dose">{{ ladder.dose }}</span>
-      <span class="push" :class="state.tone">{{ capital(state.words) }}</span>
+      <StandingWords class="push" :ladder="ladder" />
     </span>
     <RungLine :ladder="ladder" />
     <span v-if="why" class="small why">{{ why }}</span>
@@ -60,23 +60,5 @@ const why = computed(() =>
   overflow: hidden;
   text-overflow: ellipsis;
   white-space: nowrap;
-}
-.push {
-  flex: none;
-}
-.ready {
-  color: var(--main);
-  font-weight: 600;
-}
-.warn {
-  color: var(--warn);
-  font-weight: 600;
-}
-.stop {
-  color: var(--stop);
-  font-weight: 600;
-}
-.quiet {
-  color: var(--ink-2);
 }
 </style>

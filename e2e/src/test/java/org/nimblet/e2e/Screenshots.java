@@ -52,9 +52,6 @@ public final class Screenshots {
     theme("light");
     browser.open("/sign-in");
     settle(".demo .btn");
-    if (wants("sign-in")) {
-      take("sign-in");
-    }
     browser.press("Look around as the coach");
     browser.isAt("/today");
     settle(".names a");
@@ -106,6 +103,16 @@ public final class Screenshots {
       browser.find(".sentence");
       browser.run("document.activeElement.blur(); window.scrollTo(0, 0)");
       take("progress");
+    }
+    if (wants("review")) {
+      browser.open("/today");
+      settle(".names a");
+      browser.press("Sunniva Haukland");
+      browser.isAt("/hands");
+      browser.press("Programme");
+      browser.press("Look at the weeks");
+      settle(".next li");
+      take("review");
     }
     browser.driver().manage().deleteAllCookies();
     browser.open("/sign-in");

@@ -3,7 +3,6 @@ package org.nimblet.server;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Instant;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -30,10 +29,6 @@ class LogTest {
     one = OneClient.takeIn(server);
   }
 
-  private static Instant morning(int daysAgo) {
-    return Practice.today().minusDays(daysAgo).atTime(9, 0).toInstant(ZoneOffset.UTC);
-  }
-
   private UUID told(Map<String, Object> form, int effort, int level) {
     UUID session = UUID.randomUUID();
     Answer answer = one.send("PUT", "/sessions/" + session, form);
@@ -45,7 +40,7 @@ class LogTest {
   }
 
   private UUID well(int daysAgo) {
-    return told(Practice.stretchForm(morning(daysAgo)), 4, 0);
+    return told(Practice.stretchForm(Practice.morning(daysAgo)), 4, 0);
   }
 
   private JsonNode entry(UUID session) {
@@ -67,7 +62,7 @@ class LogTest {
 
   @Test
   void whatWasCountedHeldAndFeltIsKeptWithItsStep() {
-    Map<String, Object> form = Practice.stretchForm(morning(1));
+    Map<String, Object> form = Practice.stretchForm(Practice.morning(1));
     Map<String, Object> step = Practice.stepForm(Practice.STRETCH, "15 s", "EACH", 90_000);
     Map<String, Object> account = new TreeMap<>();
     account.put("leftHeldMillis", 30_000);
@@ -97,7 +92,7 @@ class LogTest {
   @Test
   void aResultOfAStepThatIsNotThereIsRefusedByName() {
     UUID session = UUID.randomUUID();
-    one.send("PUT", "/sessions/" + session, Practice.stretchForm(morning(1)));
+    one.send("PUT", "/sessions/" + session, Practice.stretchForm(Practice.morning(1)));
     Map<String, Object> checkIn = Practice.checkInForm(4, 0);
     checkIn.put("results", List.of(Map.of("place", 3, "unit", "FRET", "value", 9)));
     Answer answer = one.send("PUT", "/sessions/" + session + "/check-in", checkIn);
@@ -136,7 +131,7 @@ class LogTest {
   @Test
   void painIsPutRightWithTheSession() {
     well(5);
-    UUID session = told(Practice.stretchForm(morning(4)), 4, 8);
+    UUID session = told(Practice.stretchForm(Practice.morning(4)), 4, 8);
     assertThat(one.get("/unsuited-exercises").toString()).contains("Stopped until it is cleared");
     Answer answer =
         correct(session, Practice.correction(List.of(Practice.correctedStep(100, 100))));
@@ -193,7 +188,7 @@ class LogTest {
 
   @Test
   void whatTwoDevicesPlayedAtOnceIsKeptTwiceAndSaid() {
-    Instant began = morning(2);
+    Instant began = Practice.morning(2);
     UUID first = told(Practice.stretchForm(began), 4, 0);
     UUID second = told(Practice.stretchForm(began.plusSeconds(120)), 4, 0);
     UUID other = well(1);
@@ -205,8 +200,8 @@ class LogTest {
 
   @Test
   void aSessionIsNoLongerThanADay() {
-    Map<String, Object> form = Practice.stretchForm(morning(3));
-    form.put("endedAt", morning(3).plusSeconds(90_000).toString());
+    Map<String, Object> form = Practice.stretchForm(Practice.morning(3));
+    form.put("endedAt", Practice.morning(3).plusSeconds(90_000).toString());
     Answer answer = one.send("PUT", "/sessions/" + UUID.randomUUID(), form);
     assertThat(answer.status()).isEqualTo(400);
     assertThat(answer.body()).contains("endedAt").contains("must come within a day");
@@ -227,7 +222,7 @@ class LogTest {
   @Test
   void whatIsTakenAlongCanBeBroughtInSomewhereElse(RunningServer server) {
     well(5);
-    UUID second = told(Practice.stretchForm(morning(4)), 6, 3);
+    UUID second = told(Practice.stretchForm(Practice.morning(4)), 6, 3);
     String file = file();
     assertThat(file).startsWith("session,began,lasted,purpose,state,effort");
     assertThat(file).contains("AFTER LEFT FOREARM_PALM_SIDE 3");

@@ -2,8 +2,6 @@ package org.nimblet.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.time.Instant;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -30,14 +28,10 @@ class ProgressTest {
     one = OneClient.takeIn(server);
   }
 
-  /** A morning at nine, so many days ago. */
-  private static Instant morning(int daysAgo) {
-    return Practice.today().minusDays(daysAgo).atTime(9, 0).toInstant(ZoneOffset.UTC);
-  }
-
   private UUID did(int daysAgo) {
     UUID session = UUID.randomUUID();
-    Answer answer = one.send("PUT", "/sessions/" + session, Practice.stretchForm(morning(daysAgo)));
+    Answer answer =
+        one.send("PUT", "/sessions/" + session, Practice.stretchForm(Practice.morning(daysAgo)));
     assertThat(answer.status()).as(answer.body()).isEqualTo(204);
     return session;
   }
@@ -199,9 +193,10 @@ class ProgressTest {
   @Test
   void whatAnOlderProgramSentIsReadAndWhatIsOutsideIsRefused() {
     Map<String, Object> old =
-        Practice.sessionForm(null, morning(3).toString(), morning(3).plusSeconds(600).toString());
+        Practice.sessionForm(
+            null, Practice.morning(3).toString(), Practice.morning(3).plusSeconds(600).toString());
     assertThat(one.send("PUT", "/sessions/" + UUID.randomUUID(), old).status()).isEqualTo(204);
-    Map<String, Object> form = Practice.stretchForm(morning(2));
+    Map<String, Object> form = Practice.stretchForm(Practice.morning(2));
     Map<String, Object> step = Practice.stepForm(Practice.STRETCH, "15 s", "EACH", 90_000);
     step.put("leftPercent", 101);
     form.put("steps", List.of(step));

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -44,7 +43,7 @@ class ReviewTest {
 
   private void did(int daysAgo, int effort) {
     UUID session = UUID.randomUUID();
-    Instant began = Practice.today().minusDays(daysAgo).atTime(9, 0).toInstant(ZoneOffset.UTC);
+    Instant began = Practice.morning(daysAgo);
     assertThat(one.send("PUT", "/sessions/" + session, Practice.stretchForm(began)).status())
         .isEqualTo(204);
     assertThat(

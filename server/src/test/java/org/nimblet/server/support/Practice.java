@@ -5,6 +5,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -171,6 +172,11 @@ public final class Practice {
     step.put("donePercent", 100);
     step.put("outcome", "DONE");
     return step;
+  }
+
+  /** A morning at nine, so many days ago. */
+  public static Instant morning(int daysAgo) {
+    return today().minusDays(daysAgo).atTime(9, 0).toInstant(ZoneOffset.UTC);
   }
 
   /** A recovery of ten minutes with one forearm stretch on the first rung of its ladder. */
