@@ -5,17 +5,18 @@ import type { PainForm } from '@/api/types'
 import { useAsked } from '@/api/useAsked'
 import DecisionList from '@/parts/DecisionList.vue'
 
-/** What an answer of the morning would come to, before it is kept. */
+/** What an answer of the morning would change, before it is kept. */
 const props = defineProps<{ clientId: string; pains: readonly PainForm[] }>()
 
 const { data } = useAsked(() => queries.morningConsequence(props.clientId, props.pains))
-const SHOWN = 3
+const SHOWN = 2
 const decided = computed(() => data.value ?? [])
 </script>
 
 <template>
-  <div v-if="decided.length" class="consequence" aria-live="polite">
-    <DecisionList :decisions="decided.slice(0, SHOWN)" named />
+  <div v-if="data" class="consequence" aria-live="polite">
+    <p v-if="decided.length === 0" class="small">With that, every dose stays as it is.</p>
+    <DecisionList v-else :decisions="decided.slice(0, SHOWN)" named />
     <p v-if="decided.length > SHOWN" class="quiet small">
       and {{ decided.length - SHOWN }} more, below once it is kept
     </p>

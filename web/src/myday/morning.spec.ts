@@ -20,6 +20,23 @@ const stubs = {
 }
 async function open(morning: MorningView, client: string) {
   vi.spyOn(api, 'morning').mockResolvedValue(morning)
+  vi.spyOn(api, 'morningConsequence').mockImplementation((_, pains) =>
+    Promise.resolve(
+      pains.length
+        ? [
+            {
+              date: '2026-11-27',
+              exerciseId: 'halt',
+              title: 'Fingers up, halt',
+              kind: 'STRETCH',
+              sides: ['LEFT'],
+              effect: 'DOWN',
+              sentence: 'Down from 20 s to 15 s: pain 4 the next morning.',
+            },
+          ]
+        : [],
+    ),
+  )
   const question = mount(MorningQuestion, { props: { clientId: client }, global: { stubs } })
   await flushPromises()
   return question
@@ -30,6 +47,7 @@ describe('the question of a morning', () => {
     const answer = vi.spyOn(api, 'answerMorning').mockResolvedValue(undefined as never)
     const question = await open(asked, 'a')
     expect(question.text()).toContain("after yesterday's strength")
+    expect(question.find('.consequence').text()).toBe('With that, every dose stays as it is.')
     await question.findAll('.answers button')[0]?.trigger('click')
     await flushPromises()
     expect(answer).toHaveBeenCalledWith('a', [])
@@ -41,6 +59,8 @@ describe('the question of a morning', () => {
     const question = await open(asked, 'b')
     await question.find('[aria-label^="Left ring finger"]').trigger('click')
     expect(question.text()).toContain('worst yesterday 3')
+    await flushPromises()
+    expect(question.find('.consequence').text()).toContain('Down from 20 s to 15 s')
     await question.findAll('[aria-label="Pain, 0 to 10"] [role=radio]')[2]?.trigger('click')
     await question.findAll('.answers button')[1]?.trigger('click')
     await flushPromises()

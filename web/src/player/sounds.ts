@@ -31,10 +31,9 @@ export class Sounds {
 
   constructor(private tones: readonly Tone[]) {}
 
-  /** Other tones from a moment on. */
-  retune(tones: readonly Tone[], millis: number) {
+  /** Other tones from now on; whoever changes them says where the routine stands. */
+  retune(tones: readonly Tone[]) {
     this.tones = tones
-    this.seek(millis)
   }
 
   /** To be called from a touch or a key: browsers allow sound only then. */
@@ -85,14 +84,15 @@ export class Sounds {
 
   /**
    * Plans the tones of the next moments: the routine stands at `millis` when the clock shows `now`. The
-   * clock is not read again, or a page that stands still in between would shift what follows.
+   * clock is not read again, or a page that stands still in between would shift what follows. Nothing is
+   * planned beyond `until`, where the routine will wait for somebody.
    */
-  plan(millis: number, now: number) {
+  plan(millis: number, now: number, until: number) {
     if (!this.runs) return
     while (this.next < this.tones.length) {
       const tone = this.tones[this.next] as Tone
       const wait = (tone.at - millis) / 1000
-      if (wait > AHEAD) return
+      if (wait > AHEAD || tone.at > until) return
       this.play(tone.kind, now + Math.max(0, wait))
       this.next++
     }

@@ -13,7 +13,7 @@ import { forgetRun, keepRun, type KeptRun } from './keptRun'
 import { sessionRecord } from './sessionRecord'
 import { Sounds } from './sounds'
 import type { Sheet } from './timeline'
-import { useOwnPace } from './useOwnPace'
+import { isCounted, useOwnPace } from './useOwnPace'
 import { useStepQuestions } from './useStepQuestions'
 import { Coverage, countOf, cueAt, momentIn, tonesOf, withVariant } from './timeline'
 
@@ -27,6 +27,8 @@ const ASKED_FOR = 15_000
 /** How often the place is kept on the device. */
 const KEPT_EVERY = 3_000
 const VOLUME_STEP = 0.2
+/** What begins, begins so much later, in seconds, so that its first tone is handed over in time. */
+const LEAD = 0.03
 
 /** Runs a routine by itself from start to end and notes what was done of it. */
 export function usePlayer(routine: RoutineView, fromStep = 0, kept: KeptRun | null = null) {
@@ -79,7 +81,8 @@ export function usePlayer(routine: RoutineView, fromStep = 0, kept: KeptRun | nu
   function advance() {
     if (state.value !== 'running') return
     const now = sounds.now()
-    const passed = Math.max(0, (now - last) * 1000)
+    if (now <= last) return
+    const passed = (now - last) * 1000
     last = now
     // What is counted by the person goes on by their count and not by the clock.
     if (ownPace.counting.value) return
@@ -91,7 +94,7 @@ export function usePlayer(routine: RoutineView, fromStep = 0, kept: KeptRun | nu
     const to = Math.min(sheet.value.lengthMillis, position.value + passed)
     coverage.add(sheet.value, position.value, to)
     position.value = to
-    sounds.plan(to, now)
+    sounds.plan(to, now, standsAt())
     if (to >= sheet.value.lengthMillis) finish('DONE')
   }
   function draw() {
@@ -132,10 +135,20 @@ export function usePlayer(routine: RoutineView, fromStep = 0, kept: KeptRun | nu
     run()
     void keepAwake()
   }
-  function run() {
-    last = sounds.now()
+  /** Where the clock will stand next, because the person counts there. */
+  const standsAt = () =>
+    sheet.value.cues.find((c) => c.offsetMillis >= position.value && isCounted(c))?.offsetMillis ??
+    Infinity
+  /** The clock goes on from where the routine stands. */
+  function goOn() {
+    last = sounds.now() + LEAD
     sounds.seek(position.value)
+    if (state.value === 'running' && !ownPace.counting.value)
+      sounds.plan(position.value, last, standsAt())
+  }
+  function run() {
     state.value = 'running'
+    goOn()
     clearInterval(timer)
     timer = setInterval(advance, TICK)
     frame = requestAnimationFrame(draw)
@@ -158,8 +171,7 @@ export function usePlayer(routine: RoutineView, fromStep = 0, kept: KeptRun | nu
   function seek(millis: number) {
     advance()
     position.value = Math.min(sheet.value.lengthMillis, millis)
-    last = sounds.now()
-    sounds.seek(position.value)
+    goOn()
   }
   function next() {
     if (stayed.value !== null) stay()
@@ -190,9 +202,9 @@ export function usePlayer(routine: RoutineView, fromStep = 0, kept: KeptRun | nu
     sheet.value = withVariant(sheet.value, place, variant)
     shifts.set(place, to)
     position.value = momentIn(sheet.value, at, elapsed)
-    last = sounds.now()
-    sounds.retune(tonesOf(sheet.value.cues, sheet.value.lengthMillis), position.value)
-    if (state.value !== 'running') stand()
+    sounds.retune(tonesOf(sheet.value.cues, sheet.value.lengthMillis))
+    if (state.value === 'running') goOn()
+    else stand()
     return true
   }
   /** One more at one's own pace; the last one ends it. */
@@ -271,7 +283,7 @@ export function usePlayer(routine: RoutineView, fromStep = 0, kept: KeptRun | nu
       const place = step.value
       questions.tell(place, { stayed: questions.told(place).stayed + stayed.value })
       stayed.value = null
-      if (state.value === 'running') sounds.seek(position.value)
+      if (state.value === 'running') goOn()
     } else if (state.value === 'running' && mayStay() > 0) {
       advance()
       stayed.value = 0

@@ -50,7 +50,7 @@ class CueTimingIT {
           .map(cue => cue.offsetMillis / 1000))
       """;
 
-  /** How far the worst tone is off, and how many were asked for too late to sound in time. */
+  /** How far the worst tone is off, and how many were asked for after their moment. */
   private record Heard(int tones, double worst, long late) {}
 
   @Test

@@ -54,7 +54,17 @@ public record RungDecision(
     /** It says nothing about the rung. */
     NOTHING,
     /** What the coach said holds. */
-    SAID
+    SAID;
+
+    /** Whether the next session differs because of it. */
+    public boolean isMove() {
+      return this == UP
+          || this == DOWN
+          || this == LOWERED
+          || this == RESTORED
+          || this == PAUSED
+          || this == STOPPED;
+    }
   }
 
   /** The session it came from, if it did. */

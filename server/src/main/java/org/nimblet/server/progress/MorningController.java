@@ -32,7 +32,7 @@ class MorningController {
     return mornings.view(person);
   }
 
-  /** What the day before would come to with this answer. */
+  /** What the day before would change with this answer. */
   @PostMapping("/consequence")
   List<DecisionView> consequence(
       @PathVariable("clientId") Person person, @Valid @RequestBody MorningForm form) {

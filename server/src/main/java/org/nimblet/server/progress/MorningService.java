@@ -101,7 +101,7 @@ class MorningService {
     return forms;
   }
 
-  /** What the day before would come to with an answer, what changes a dose first. */
+  /** What the day before would change with an answer. */
   List<DecisionView> consequence(Person person, MorningForm form) {
     List<HealthWord> words = new ArrayList<>();
     words.add(new OfMorning(person.now(), person.today()));
@@ -122,6 +122,7 @@ class MorningService {
     Map<UUID, List<DecisionView>> decided = ProgressViews.bySession(person.telling(words));
     return people.past(person, yesterday, yesterday).stream()
         .flatMap(session -> decided.getOrDefault(session.id(), List.of()).stream())
+        .filter(decision -> decision.effect().isMove())
         .sorted(Comparator.comparing(DecisionView::effect))
         .toList();
   }
