@@ -19,6 +19,10 @@ export interface Happened {
   readonly before: SessionForm['before']
 }
 
+/** The server takes no more: whoever repeats oftener, or leaves a session open, loses nothing else. */
+const MOST_REPEATS = 50
+const LONGEST = 24 * 3600 * 1000
+
 /** What happened, as the server wants to hear it. */
 export function sessionRecord(of: Happened): SessionForm {
   const { routine, coverage } = of
@@ -27,7 +31,7 @@ export function sessionRecord(of: Happened): SessionForm {
     routineId: routine.routineId,
     purpose: routine.purpose,
     beganAt: of.beganAt.toISOString(),
-    endedAt: of.endedAt.toISOString(),
+    endedAt: new Date(Math.min(of.endedAt.getTime(), of.beganAt.getTime() + LONGEST)).toISOString(),
     plannedMillis: routine.lengthMillis,
     state: of.ended,
     steps: routine.steps.map((s, i): StepForm => {
@@ -80,7 +84,7 @@ function account(of: Happened, place: number): StepForm['account'] {
     leftHeldMillis: held.LEFT || null,
     rightHeldMillis: held.RIGHT || null,
     paceMillis: counted?.paceMillis ?? null,
-    repeats: told.repeats,
+    repeats: Math.min(MOST_REPEATS, told.repeats),
     stayedMillis: Math.round(told.stayed),
     tighterSide: told.tighter,
     feltSide: told.felt?.side ?? null,

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { DayView, PegView } from '@/api/types'
 import { PURPOSES } from '@/parts/labels'
-import { clock, duration, longDate } from '@/parts/words'
+import { clock, duration, longDate, toMinute } from '@/parts/words'
 import PegIcon from '@/ribbon/PegIcon.vue'
 import { movable } from './chosen'
 
@@ -13,6 +13,9 @@ const emit = defineEmits<{ pin: []; release: []; skip: [] }>()
 const length = computed(() =>
   duration(new Date(props.peg.end).getTime() - new Date(props.peg.start).getTime()),
 )
+/** What happened, happened to the minute; what is planned stands to the second. */
+const time = (moment: string) =>
+  props.peg.state === 'DONE' || props.peg.state === 'LEFT' ? toMinute(moment) : clock(moment)
 </script>
 
 <template>
@@ -21,7 +24,7 @@ const length = computed(() =>
     <b class="large">{{ PURPOSES[peg.purpose] }}</b>
   </p>
   <p class="quiet">{{ longDate(day.date) }}</p>
-  <p class="time">{{ clock(peg.startsAt) }}–{{ clock(peg.endsAt) }}</p>
+  <p class="time">{{ time(peg.startsAt) }}–{{ time(peg.endsAt) }}</p>
   <p>{{ length }}{{ peg.pinned ? ', pinned' : '' }}</p>
   <h3>Why here</h3>
   <p>{{ peg.why || `${peg.label}.` }}</p>
