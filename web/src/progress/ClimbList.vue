@@ -26,7 +26,7 @@ function marks(climb: ClimbView) {
 }
 const words = (climb: ClimbView) =>
   climb.stuck
-    ? 'held 6 ×'
+    ? 'held long'
     : climb.climbed > 0
       ? `+${climb.climbed}`
       : climb.climbed < 0

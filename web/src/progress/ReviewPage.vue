@@ -91,7 +91,7 @@ const PAST = 3
               bare
             />
             <ClimbList v-else-if="finding.question === 'STEPS'" :climbs="data.climbs" />
-            <SidesApart v-else :apart="data.apart" />
+            <SidesApart v-else :apart="data.apart" :usual-percent="data.usualDifferencePercent" />
           </div>
           <div class="answer">
             <p>

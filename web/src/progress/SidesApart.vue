@@ -3,17 +3,16 @@ import { computed } from 'vue'
 import type { ApartView } from '@/api/types'
 
 /** How far the sides of each ladder are apart: left open, right solid, the usual band washed. */
-const props = defineProps<{ apart: readonly ApartView[] }>()
+const props = defineProps<{ apart: readonly ApartView[]; usualPercent: number }>()
 
 const SHOWN = 4
 const LANE = 24
 const TOP = 20
 const HALF = 64
 const MOST = 50
-const USUAL = 10
 const shown = computed(() => props.apart.slice(0, SHOWN))
 const length = (percent: number) => (Math.min(MOST, Math.abs(percent)) / MOST) * HALF
-const wash = (USUAL / MOST) * HALF
+const wash = computed(() => (props.usualPercent / MOST) * HALF)
 </script>
 
 <template>

@@ -75,6 +75,7 @@ const review = (): ReviewView => ({
   pains: [],
   climbs: [],
   apart: [],
+  usualDifferencePercent: 10,
   next: next(),
   past: [],
 })
@@ -146,13 +147,14 @@ describe('how the ladders went', () => {
         ],
       },
     })
-    expect(list.findAll('li').map((li) => li.find('b').text())).toEqual(['held 6 ×', '−1', '+2'])
+    expect(list.findAll('li').map((li) => li.find('b').text())).toEqual(['held long', '−1', '+2'])
     expect(mount(ClimbList, { props: { climbs: [] } }).text()).toContain('Nothing was judged')
   })
 
   it('shows how far the sides are apart', () => {
     const sides = mount(SidesApart, {
       props: {
+        usualPercent: 10,
         apart: [
           { exerciseId: 'a', title: 'Curl', kind: 'STRENGTHEN', percent: 25 },
           { exerciseId: 'b', title: 'Pinch', kind: 'STRENGTHEN', percent: 0 },

@@ -30,7 +30,7 @@ public final class ReviewRules {
   private static final int STEADY_PAIN = 3;
 
   /** The usual difference between the dominant and the other side, per cent. */
-  private static final int USUAL_DIFFERENCE_PERCENT = 10;
+  public static final int USUAL_DIFFERENCE_PERCENT = 10;
 
   /** From half as much again on, the stronger side waits. */
   private static final int GREAT_DIFFERENCE_PERCENT = 33;

@@ -25,6 +25,7 @@ final class ReviewForms {
    * Some weeks, looked at.
    *
    * @param due whether its date has come
+   * @param usualDifferencePercent within which the sides are as usual
    * @param past what was decided before, the latest first
    */
   record ReviewView(
@@ -37,6 +38,7 @@ final class ReviewForms {
       List<PainCurveView> pains,
       List<ClimbView> climbs,
       List<ApartView> apart,
+      int usualDifferencePercent,
       NextView next,
       List<PastReview> past) {}
 

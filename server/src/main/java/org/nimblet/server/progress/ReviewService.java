@@ -110,6 +110,7 @@ class ReviewService {
                         one.story().exercise().kind(),
                         one.percent()))
             .toList(),
+        ReviewRules.USUAL_DIFFERENCE_PERCENT,
         next(person, programme, weeks, suggested),
         past.stream()
             .map(
