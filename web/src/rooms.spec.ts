@@ -13,7 +13,7 @@ const FLOORS: readonly (readonly string[])[] = [
   ['form', 'ribbon', 'tape'],
   ['hand'],
   ['intake', 'week', 'library', 'bench', 'log', 'account', 'today', 'progress'],
-  ['player', 'myday', 'client', 'clients'],
+  ['player', 'myday', 'client', 'clients', 'programme'],
   ['app'],
 ]
 const LONGEST_COMPONENT = 350

@@ -175,7 +175,7 @@ export const router = createRouter({
         },
         {
           path: 'programme',
-          component: () => import('@/client/ProgrammePage.vue'),
+          component: () => import('@/programme/ProgrammePage.vue'),
           props: true,
           meta: { title: 'Programme' },
         },

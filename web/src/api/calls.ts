@@ -129,6 +129,8 @@ export const api = {
     ),
   programmeChoices: (id: string) =>
     answer(http.GET('/api/clients/{clientId}/programme/choices', at({ clientId: id }))),
+  programmeDays: (id: string) =>
+    answer(http.GET('/api/clients/{clientId}/programme/days', at({ clientId: id }))),
   programme: (id: string) =>
     answer(http.GET('/api/clients/{clientId}/programme', at({ clientId: id }))),
   saveProgramme: (id: string, form: ProgrammeForm) =>
@@ -210,20 +212,12 @@ export const api = {
       }),
     ),
   review: (id: string) => answer(http.GET('/api/clients/{clientId}/review', at({ clientId: id }))),
-  nextWeeks: (id: string, version: number, verdicts: ReviewForm['verdicts']) =>
+  nextWeeks: (id: string, form: ReviewForm) =>
     answer(
-      http.POST('/api/clients/{clientId}/review/next', {
-        ...at({ clientId: id }),
-        body: { version, verdicts },
-      }),
+      http.POST('/api/clients/{clientId}/review/next', { ...at({ clientId: id }), body: form }),
     ),
-  takeReviewOver: (id: string, version: number, verdicts: ReviewForm['verdicts']) =>
-    answer(
-      http.POST('/api/clients/{clientId}/review', {
-        ...at({ clientId: id }),
-        body: { version, verdicts },
-      }),
-    ),
+  takeReviewOver: (id: string, form: ReviewForm) =>
+    answer(http.POST('/api/clients/{clientId}/review', { ...at({ clientId: id }), body: form })),
   ahead: (id: string) =>
     answer(http.GET('/api/clients/{clientId}/progress/ahead', at({ clientId: id }))),
   morningConsequence: (id: string, pains: readonly PainForm[]) =>

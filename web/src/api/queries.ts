@@ -86,13 +86,14 @@ export const queries = {
     about(id, ['progress', exercise, 'forecast', asked], () => api.forecast(id, exercise, asked)),
   ahead: (id: string) => about(id, ['progress', 'ahead'], () => api.ahead(id)),
   review: (id: string) => about(id, ['review'], () => api.review(id)),
-  nextWeeks: (id: string, version: number, verdicts: ReviewForm['verdicts']) =>
-    about(id, ['review', 'next', version, verdicts], () => api.nextWeeks(id, version, verdicts)),
+  nextWeeks: (id: string, form: ReviewForm) =>
+    about(id, ['review', 'next', form], () => api.nextWeeks(id, form)),
   morning: (id: string) => about(id, ['morning'], () => api.morning(id)),
   morningConsequence: (id: string, pains: readonly PainForm[]) =>
     about(id, ['morning', 'consequence', pains], () => api.morningConsequence(id, pains)),
   log: (id: string) => about(id, ['log'], () => api.log(id)),
   programme: (id: string) => about(id, ['programme'], () => api.programme(id)),
+  programmeDays: (id: string) => about(id, ['programme', 'days'], () => api.programmeDays(id)),
   practiceProposal: (id: string) =>
     query(['form', 'practice-day', id], () => api.practiceProposal(id)),
   programmeChoices: (id: string) =>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import type { NextView } from '@/api/types'
+import { computed, ref } from 'vue'
+import type { NextView, ReviewForm } from '@/api/types'
 import { counted, longDate } from '@/parts/words'
 import PegIcon from '@/ribbon/PegIcon.vue'
 import KindLetter from '@/tape/KindLetter.vue'
@@ -9,14 +9,37 @@ import KindLetter from '@/tape/KindLetter.vue'
 const props = defineProps<{ next: NextView; busy: boolean; message: string }>()
 const emit = defineEmits<{ take: [] }>()
 
+const byHand = defineModel<Pick<ReviewForm, 'frequencies' | 'left'>>({ required: true })
+type Line = NextView['lines'][number]
+type Often = Line['frequencies'][number]['frequency']
+/** Which line is open to be changed. */
+const open = ref<string | null>(null)
+function comesAs(line: Line, often: Often | '') {
+  const frequencies = Object.fromEntries(
+    Object.entries(byHand.value.frequencies).filter(([key]) => key !== line.key),
+  )
+  byHand.value = {
+    ...byHand.value,
+    frequencies: often ? { ...frequencies, [line.key]: often } : frequencies,
+  }
+  open.value = null
+}
+function stays(line: Line, stays: boolean) {
+  const others = byHand.value.left.filter((key) => key !== line.key)
+  byHand.value = { ...byHand.value, left: stays ? [...others, line.key] : others }
+}
+
 const SIGNS: Readonly<Record<NextView['lines'][number]['change'], string>> = {
   SAME: '=',
   UP: '↑',
   DOWN: '↓',
+  OTHERWISE: '↔',
 }
-const changed = computed(() =>
-  [...props.next.lines].sort((a, b) => Number(a.change === 'SAME') - Number(b.change === 'SAME')),
-)
+/** What changes stands first, and what is changed by hand stays where it was. */
+const changed = computed(() => {
+  const rests = (line: Line) => Number(line.change === 'SAME' && !line.byHand)
+  return [...props.next.lines].sort((a, b) => rests(a) - rests(b))
+})
 const WIDTH = 100
 </script>
 
@@ -43,14 +66,46 @@ const WIDTH = 100
       <b>starts tomorrow</b><b class="push">look again, {{ longDate(next.until) }}</b>
     </p>
     <ul aria-live="polite">
-      <li v-for="(line, i) in changed" :key="i" :class="line.change.toLowerCase()">
+      <li v-for="line in changed" :key="line.key" :class="line.change.toLowerCase()">
         <PegIcon v-if="line.purpose" :purpose="line.purpose" />
         <KindLetter v-else-if="line.kind" :kind="line.kind" />
         <span>
           <b>{{ line.title }}</b>
-          <span class="words">{{ line.words }}</span>
+          <select
+            v-if="open === line.key"
+            class="form-select"
+            :aria-label="`How often: ${line.title}`"
+            :value="byHand.frequencies[line.key] ?? ''"
+            @change="comesAs(line, ($event.target as HTMLSelectElement).value as Often | '')"
+            @keydown.esc="open = null"
+          >
+            <option value="">as the verdicts make it</option>
+            <option v-for="f in line.frequencies" :key="f.frequency" :value="f.frequency">
+              {{ f.words }}
+            </option>
+          </select>
+          <span v-else class="words"
+            >{{ line.words }}<template v-if="line.byHand">, by hand</template></span
+          >
         </span>
         <span class="sign" aria-hidden="true">{{ SIGNS[line.change] }}</span>
+        <BButton
+          v-if="line.frequencies.length"
+          size="sm"
+          variant="link"
+          :aria-expanded="open === line.key"
+          :aria-label="`Change ${line.title}`"
+          @click="open = open === line.key ? null : line.key"
+          >Change</BButton
+        >
+        <BButton
+          v-else
+          size="sm"
+          variant="link"
+          :aria-label="`${line.byHand ? 'Back a rung after all' : 'Leave it where it is'}: ${line.title}`"
+          @click="stays(line, !line.byHand)"
+          >{{ line.byHand ? 'Back after all' : 'Leave it' }}</BButton
+        >
       </li>
     </ul>
     <p v-if="next.lines.length === 0" class="quiet">The programme holds no obligation.</p>
@@ -91,7 +146,7 @@ h2 {
 }
 li {
   display: grid;
-  grid-template-columns: 24px minmax(0, 1fr) 20px;
+  grid-template-columns: 24px minmax(0, 1fr) 20px auto;
   gap: 10px;
   align-items: center;
   min-height: 43px;
@@ -110,6 +165,9 @@ li {
   text-align: center;
 }
 .up .sign {
+  color: var(--main);
+}
+.otherwise .sign {
   color: var(--main);
 }
 .down .sign {

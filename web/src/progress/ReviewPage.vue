@@ -3,7 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/api/calls'
 import { queries } from '@/api/queries'
-import type { ReviewView, Verdict } from '@/api/types'
+import type { ReviewForm, ReviewView, Verdict } from '@/api/types'
 import { useAsked } from '@/api/useAsked'
 import { useAttempt } from '@/api/useAttempt'
 import PageState from '@/parts/PageState.vue'
@@ -36,9 +36,16 @@ watch(
   },
   { immediate: true },
 )
-const asked = useAsked(() =>
+/** What is changed by hand of what the verdicts make. */
+const byHand = ref<Pick<ReviewForm, 'frequencies' | 'left'>>({ frequencies: {}, left: [] })
+const form = computed<ReviewForm | null>(() =>
   verdicts.value && data.value
-    ? queries.nextWeeks(props.clientId, data.value.version, verdicts.value)
+    ? { version: data.value.version, verdicts: verdicts.value, ...byHand.value }
+    : null,
+)
+const asked = useAsked(() =>
+  form.value
+    ? queries.nextWeeks(props.clientId, form.value)
     : queries.own(['no-verdicts'], () => Promise.resolve(null)),
 )
 const next = computed(() => asked.data.value ?? data.value?.next)
@@ -50,8 +57,8 @@ const weeks = computed(() =>
 const { busy, message, attempt } = useAttempt()
 const take = () =>
   attempt(async () => {
-    if (!verdicts.value || !data.value) return
-    await api.takeReviewOver(props.clientId, data.value.version, verdicts.value)
+    if (!form.value) return
+    await api.takeReviewOver(props.clientId, form.value)
     await reloadAll()
     await router.push(`/clients/${props.clientId}/programme`)
   })
@@ -115,7 +122,14 @@ const PAST = 3
           </ul>
         </section>
       </div>
-      <NextWeeks v-if="next" :next="next" :busy="busy" :message="message" @take="take" />
+      <NextWeeks
+        v-if="next"
+        v-model="byHand"
+        :next="next"
+        :busy="busy"
+        :message="message"
+        @take="take"
+      />
     </div>
   </PageState>
 </template>

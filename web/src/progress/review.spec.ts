@@ -35,20 +35,26 @@ const finding = (question: AnsweredView['question'], words: string): AnsweredVie
     { verdict: 'REFER', word: 'refer' },
   ],
 })
+const line = (changes: Partial<NextView['lines'][number]> = {}): NextView['lines'][number] => ({
+  key: 'care',
+  purpose: 'RECOVERY',
+  kind: null,
+  title: 'Recovery',
+  words: 'stays, 6 min daily',
+  change: 'SAME',
+  byHand: false,
+  frequencies: [
+    { frequency: 'DAILY', words: 'daily' },
+    { frequency: 'ONCE_A_WEEK', words: 'once a week' },
+  ],
+  ...changes,
+})
 const next = (changes: Partial<NextView> = {}): NextView => ({
   from: '2026-11-29',
   until: '2027-01-09',
   weeks: 6,
   changes: 0,
-  lines: [
-    {
-      purpose: 'RECOVERY',
-      kind: null,
-      title: 'Recovery',
-      words: 'stays, 6 min daily',
-      change: 'SAME',
-    },
-  ],
+  lines: [line()],
   ...changes,
 })
 const ladder: LadderView = {
@@ -103,20 +109,12 @@ describe('the review', () => {
   })
 
   it('makes the next weeks anew with every verdict, and takes them over', async () => {
-    const asked = vi.spyOn(api, 'nextWeeks').mockImplementation((_, __, verdicts) =>
+    const asked = vi.spyOn(api, 'nextWeeks').mockImplementation((_, form) =>
       Promise.resolve(
-        verdicts.KEPT === 'BACK_OFF'
+        form.verdicts.KEPT === 'BACK_OFF'
           ? next({
               changes: 1,
-              lines: [
-                {
-                  purpose: 'RECOVERY',
-                  kind: null,
-                  title: 'Recovery',
-                  words: 'every second day, was daily',
-                  change: 'DOWN',
-                },
-              ],
+              lines: [line({ words: 'every second day, was daily', change: 'DOWN' })],
             })
           : next(),
       ),
@@ -126,13 +124,64 @@ describe('the review', () => {
     expect(page.text()).toContain('0 change, 1 stay')
     await page.find('[aria-label="Kept?"] [role=radio]:nth-child(3)').trigger('click')
     await flushPromises()
-    expect(asked).toHaveBeenLastCalledWith('c', 3, expect.objectContaining({ KEPT: 'BACK_OFF' }))
+    expect(asked).toHaveBeenLastCalledWith('c', {
+      version: 3,
+      verdicts: expect.objectContaining({ KEPT: 'BACK_OFF' }) as unknown,
+      frequencies: {},
+      left: [],
+    })
     expect(page.text()).toContain('every second day, was daily')
     expect(page.text()).toContain('1 change, 0 stay')
     await page.find('.take button').trigger('click')
     await flushPromises()
-    expect(take).toHaveBeenCalledWith('c', 3, expect.objectContaining({ KEPT: 'BACK_OFF' }))
+    expect(take).toHaveBeenCalledWith('c', expect.objectContaining({ frequencies: {}, left: [] }))
     expect(push).toHaveBeenCalledWith('/clients/c/programme')
+  })
+})
+
+describe('the next weeks', () => {
+  it('are changed by hand, line by line, and put back', async () => {
+    vi.spyOn(api, 'review').mockResolvedValue(review())
+    const asked = vi.spyOn(api, 'nextWeeks').mockImplementation((_, form) =>
+      Promise.resolve(
+        next({
+          lines: [
+            line({
+              byHand: 'care' in form.frequencies,
+              words: 'care' in form.frequencies ? 'once a week, was daily' : 'stays',
+            }),
+            line({
+              key: 'halt LEFT',
+              purpose: null,
+              kind: 'STRETCH',
+              title: 'Fingers up, left',
+              words: form.left.length ? 'stays at 20 s' : 'back to 15 s, was 20 s',
+              byHand: form.left.length > 0,
+              change: form.left.length ? 'SAME' : 'DOWN',
+              frequencies: [],
+            }),
+          ],
+        }),
+      ),
+    )
+    const page = mount(ReviewPage, { props: { clientId: 'hand' }, global })
+    await flushPromises()
+    await page.find('[aria-label="Change Recovery"]').trigger('click')
+    await page.find('[aria-label="How often: Recovery"]').setValue('ONCE_A_WEEK')
+    await flushPromises()
+    expect(asked.mock.lastCall?.[1].frequencies).toEqual({ care: 'ONCE_A_WEEK' })
+    expect(page.text()).toContain('once a week, was daily, by hand')
+    await page.find('[aria-label="Change Recovery"]').trigger('click')
+    await page.find('[aria-label="How often: Recovery"]').setValue('')
+    await flushPromises()
+    expect(asked.mock.lastCall?.[1].frequencies).toEqual({})
+    await page.find('[aria-label="Leave it where it is: Fingers up, left"]').trigger('click')
+    await flushPromises()
+    expect(asked.mock.lastCall?.[1].left).toEqual(['halt LEFT'])
+    expect(page.text()).toContain('stays at 20 s, by hand')
+    await page.find('[aria-label="Back a rung after all: Fingers up, left"]').trigger('click')
+    await flushPromises()
+    expect(asked.mock.lastCall?.[1].left).toEqual([])
   })
 })
 

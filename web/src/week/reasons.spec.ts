@@ -1,19 +1,16 @@
 import { mount } from '@vue/test-utils'
-import { describe, expect, it, vi } from 'vitest'
+import { describe, expect, it } from 'vitest'
 import { ref } from 'vue'
-import type { ObligationForm, ProgrammeChoices } from '@/api/types'
 import BlockFields from './BlockFields.vue'
 import BlockReason from './BlockReason.vue'
 import BusyReason from './BusyReason.vue'
 import { movable, useChosen } from './chosen'
 import CountsList from './CountsList.vue'
 import DrawnForm from './DrawnForm.vue'
-import ObligationLine from './ObligationLine.vue'
 import PegReason from './PegReason.vue'
 import { once } from './repeat'
 import { aBlock, aDay, aPeg } from './samples'
 import { useFollowed } from '@/parts/useFollowed'
-import WaitingLines from './WaitingLines.vue'
 import WeekHead from './WeekHead.vue'
 
 const stubs = {
@@ -112,30 +109,6 @@ describe('why something is where it is', () => {
     expect(reason.emitted('out')).toHaveLength(1)
   })
 
-  it('what waits for the same reason stands together', () => {
-    const one = {
-      id: '1',
-      minutes: 10,
-      frequency: 'DAILY' as const,
-      words: '',
-      byPain: false,
-      contents: 'composed anew',
-      heavy: false,
-    }
-    const wrapper = mount(WaitingLines, {
-      props: {
-        obligations: [
-          { ...one, purpose: 'STRENGTH', limits: ['Pain 8 of 10.'] },
-          { ...one, purpose: 'REACH', limits: ['Pain 8 of 10.'] },
-          { ...one, purpose: 'RECOVERY', limits: [] },
-        ],
-      },
-    })
-    expect(wrapper.findAll('li')).toHaveLength(1)
-    expect(wrapper.find('li').text()).toContain('Strength')
-    expect(wrapper.find('li').text()).toContain('Reach')
-  })
-
   it('how many found a place stands below, and where there is no programme the way to one', async () => {
     const counts = mount(CountsList, {
       props: {
@@ -199,56 +172,6 @@ describe('what is drawn', () => {
     page.unmount()
     event('pointermove')
     expect(seen).toEqual(['move', 'release', 'leave', 'leave'])
-  })
-})
-
-describe('an obligation', () => {
-  const choices: ProgrammeChoices = {
-    frequencies: [
-      { frequency: 'DAILY', words: 'daily', place: null, attached: false, ofTheBlock: false },
-      {
-        frequency: 'BEFORE_BLOCKS',
-        words: 'before every block',
-        place: 'with the block',
-        attached: true,
-        ofTheBlock: true,
-      },
-    ],
-    anchors: [{ anchor: 'MORNING', words: 'morning' }],
-    another: {} as ObligationForm,
-    ready: [],
-  }
-
-  it('says where it stands where that is not for anybody to choose', async () => {
-    const obligation = ref<ObligationForm>({
-      purpose: 'RECOVERY',
-      minutes: 6,
-      frequency: 'DAILY',
-      anchor: 'MORNING',
-      heavy: false,
-      notOn: [],
-      contents: null,
-    })
-    const out = vi.fn()
-    const line = mount(
-      {
-        components: { ObligationLine },
-        setup: () => ({ obligation, choices, out }),
-        template: `<ObligationLine v-model="obligation" :number="2" client-id="c" :choices="choices" @out="out"
-          :problems="[{field: 'obligations[1].minutes', message: '1 to 60.'},
-            {field: 'obligations[0].minutes', message: 'not mine'}]" />`,
-      },
-      { global: { stubs } },
-    )
-    expect(line.find('[aria-label="Where in the day 2"]').exists()).toBe(true)
-    expect(line.text()).toContain('composed anew')
-    await line.find('[aria-label="How often 2"]').setValue('BEFORE_BLOCKS')
-    expect(line.find('[aria-label="Where in the day 2"]').exists()).toBe(false)
-    expect(line.text()).toContain('with the block')
-    expect(line.text()).toContain('composed for the block')
-    expect(line.findAll('.wrong').map((w) => w.text())).toEqual(['1 to 60.'])
-    await line.find('button').trigger('click')
-    expect(out).toHaveBeenCalledTimes(1)
   })
 })
 

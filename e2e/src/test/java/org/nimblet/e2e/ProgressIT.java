@@ -4,25 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
 import java.time.ZoneOffset;
-import java.util.List;
-import java.util.Map;
-import java.util.UUID;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.nimblet.server.support.Practice;
 import org.openqa.selenium.Keys;
 
 /** What happened moves the next dose, and the coach sees why, decides otherwise and looks ahead. */
 class ProgressIT {
-
-  private static final String SEND =
-      """
-      const token = document.cookie.match(/XSRF-TOKEN=([^;]+)/)?.[1] ?? ''
-      return fetch(arguments[1], {method: arguments[0], body: JSON.stringify(arguments[2]),
-        headers: {'Content-Type': 'application/json', 'X-XSRF-TOKEN': token}})
-        .then(answer => answer.status)
-      """;
 
   private Browser browser;
   private Story story;
@@ -43,17 +31,10 @@ class ProgressIT {
 
   /** A session; pain of three is there before it as well, and so decides nothing. */
   private void did(int daysAgo, int effort, int pain) {
-    Map<String, Object> session =
-        Practice.stretchForm(
-            LocalDate.now(ZoneOffset.UTC)
-                .minusDays(daysAgo)
-                .atTime(0, 5)
-                .toInstant(ZoneOffset.UTC));
-    session.put("before", pain == 3 ? List.of(Practice.ache(pain)) : List.of());
-    String path = "/api/clients/" + client + "/sessions/" + UUID.randomUUID();
-    assertThat(browser.run(SEND, "PUT", path, session)).isEqualTo(204L);
-    assertThat(browser.run(SEND, "PUT", path + "/check-in", Practice.checkInForm(effort, pain)))
-        .isEqualTo(204L);
+    story.did(
+        LocalDate.now(ZoneOffset.UTC).minusDays(daysAgo).atTime(0, 5).toInstant(ZoneOffset.UTC),
+        effort,
+        pain);
   }
 
   @Test

@@ -6,7 +6,6 @@ import java.time.LocalDate;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
-import java.util.UUID;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -43,21 +42,6 @@ class SafetyIT {
               .then(answer => answer.text())
             """,
             client));
-  }
-
-  private void acceptOnThePhone(String client) {
-    coach.open("/clients/" + client + "/hands");
-    coach.press("Invite Sore Thumb");
-    coach.press("Invite");
-    String address = coach.find(".invite code").getText();
-    phone.open(Story.pathOf(address));
-    phone.size(390, 844);
-    phone.type(phone.field("form.open", "Name"), "Sore Thumb");
-    phone.type(phone.field("form.open", "Email"), "c-" + UUID.randomUUID() + "@test.example");
-    phone.type(phone.field("form.open", "Password"), "long-enough-password");
-    phone.click("form.open input[type=checkbox]");
-    phone.press("Open the account");
-    phone.isAt("/my-day");
   }
 
   private void programme(String client) {
@@ -108,7 +92,7 @@ class SafetyIT {
     story.beginWithClient("Sore Thumb");
     String client = story.clientId();
     programme(client);
-    acceptOnThePhone(client);
+    story.acceptOnThePhone("Sore Thumb", phone);
     String nextWeek = LocalDate.now(ZoneOffset.UTC).plusWeeks(1).toString();
     coach.open("/clients/" + client + "/week?date=" + nextWeek);
     coach.sees("3 of 3");

@@ -1,7 +1,12 @@
 package org.nimblet.e2e;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.time.ZoneOffset;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import org.nimblet.server.support.Practice;
@@ -10,6 +15,14 @@ import org.openqa.selenium.WebElement;
 
 /** What people do in several tests. */
 final class Story {
+
+  private static final String SEND =
+      """
+      const token = document.cookie.match(/XSRF-TOKEN=([^;]+)/)?.[1] ?? ''
+      return fetch(arguments[1], {method: arguments[0], body: JSON.stringify(arguments[2]),
+        headers: {'Content-Type': 'application/json', 'X-XSRF-TOKEN': token}})
+        .then(answer => answer.status)
+      """;
 
   private final Browser browser;
 
@@ -34,10 +47,16 @@ final class Story {
    * about something else; ends on the client's page.
    */
   void beginWithClient(String name) {
+    beginWithClient(name, ZoneOffset.UTC);
+  }
+
+  /** The same with a client who lives by another clock. */
+  void beginWithClient(String name, ZoneId zone) {
     browser.open("/sign-in");
     browser.find("form");
     Map<String, Object> form = Practice.clientForm();
     form.put("name", name);
+    form.put("timeZone", zone.equals(ZoneOffset.UTC) ? "UTC" : zone.getId());
     Object id =
         browser.run(
             """
@@ -77,6 +96,32 @@ final class Story {
     browser.press("Take in now");
     browser.isAt("/hands");
     browser.sees(name);
+  }
+
+  /** A stretch that was done; pain of three is there before it as well, and so decides nothing. */
+  void did(Instant began, int effort, int pain) {
+    Map<String, Object> session = Practice.stretchForm(began);
+    session.put("before", pain == 3 ? List.of(Practice.ache(pain)) : List.of());
+    String path = "/api/clients/" + clientId() + "/sessions/" + UUID.randomUUID();
+    assertThat(browser.run(SEND, "PUT", path, session)).isEqualTo(204L);
+    assertThat(browser.run(SEND, "PUT", path + "/check-in", Practice.checkInForm(effort, pain)))
+        .isEqualTo(204L);
+  }
+
+  /** The client whose page is open is invited, and opens an account on another device. */
+  void acceptOnThePhone(String name, Browser phone) {
+    browser.open("/clients/" + clientId() + "/hands");
+    browser.press("Invite " + name);
+    browser.press("Invite");
+    String address = browser.find(".invite code").getText();
+    phone.open(pathOf(address));
+    phone.size(390, 844);
+    phone.type(phone.field("form.open", "Name"), name);
+    phone.type(phone.field("form.open", "Email"), "c-" + UUID.randomUUID() + "@test.example");
+    phone.type(phone.field("form.open", "Password"), "long-enough-password");
+    phone.click("form.open input[type=checkbox]");
+    phone.press("Open the account");
+    phone.isAt("/my-day");
   }
 
   /** Puts a block into tomorrow of the client whose page is open; gives the date. */

@@ -1,5 +1,6 @@
 package org.nimblet.server;
 
+import static java.util.Locale.ROOT;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Instant;
@@ -142,18 +143,106 @@ class ReviewTest {
     assertThat(review().get("past")).hasSize(1);
   }
 
+  private Map<String, Object> changed(
+      long version, Map<String, String> frequencies, List<String> left) {
+    Map<String, Object> form = new TreeMap<>(Practice.verdicts(version, "BACK_OFF"));
+    form.put("frequencies", frequencies);
+    form.put("left", left);
+    return form;
+  }
+
+  private int rungOf(String titleAndSide) {
+    for (JsonNode ladder : one.get("/progress").get("ladders")) {
+      for (JsonNode side : ladder.get("sides")) {
+        String title =
+            "%s, %s"
+                .formatted(
+                    ladder.get("title").asString(), side.get("side").asString().toLowerCase(ROOT));
+        if (title.equals(titleAndSide)) {
+          return side.get("rung").asInt();
+        }
+      }
+    }
+    throw new AssertionError("no ladder " + titleAndSide);
+  }
+
+  @Test
+  void whatTheVerdictsMakeIsChangedByHandLineByLine() {
+    for (int daysAgo = 12; daysAgo > 4; daysAgo--) {
+      did(daysAgo, 4);
+    }
+    JsonNode next = next("BACK_OFF");
+    String recovery = next.at("/lines/0/key").asString();
+    String strength = next.at("/lines/1/key").asString();
+    JsonNode rung = next.at("/lines/2");
+    assertThat(rung.get("kind").isNull()).isFalse();
+    assertThat(next.at("/lines/1/frequencies").findValuesAsString("frequency"))
+        .as("heavy work has a day of rest between")
+        .contains("EVERY_SECOND_DAY")
+        .doesNotContain("DAILY");
+    Map<String, Object> form =
+        changed(
+            review().get("version").asLong(),
+            Map.of(recovery, "MORNING_AND_NIGHT", strength, "BY_PAIN"),
+            List.of(rung.get("key").asString()));
+    JsonNode by = one.sent("POST", "/review/next", form);
+    assertThat(by.at("/lines/0/words").asString()).isEqualTo("daily, morning and night, was daily");
+    assertThat(by.at("/lines/0/change").asString()).isEqualTo("UP");
+    assertThat(by.at("/lines/0/byHand").asBoolean()).isTrue();
+    assertThat(by.at("/lines/1/change").asString()).isEqualTo("OTHERWISE");
+    assertThat(by.at("/lines/2/words").asString()).startsWith("stays at");
+    assertThat(by.at("/lines/2/change").asString()).isEqualTo("SAME");
+    int before = rungOf(rung.get("title").asString());
+    assertThat(one.send("POST", "/review", form).status()).isEqualTo(204);
+    assertThat(frequency(0)).isEqualTo("MORNING_AND_NIGHT");
+    assertThat(frequency(1)).isEqualTo("BY_PAIN");
+    assertThat(rungOf(rung.get("title").asString())).isEqualTo(before);
+  }
+
+  @Test
+  void whatCannotComeSoOftenIsRefusedWithWhatCan() {
+    String strength = next("MAINTAIN").at("/lines/1/key").asString();
+    Answer daily =
+        one.send("POST", "/review/next", changed(0, Map.of(strength, "DAILY"), List.of()));
+    assertThat(daily.status()).isEqualTo(400);
+    assertThat(daily.json().at("/errors/0/field").asString()).isEqualTo("frequencies");
+    assertThat(daily.body()).contains("strength, heavy", "every second day");
+    Answer unknown =
+        one.send("POST", "/review/next", changed(0, Map.of("nothing", "DAILY"), List.of()));
+    assertThat(unknown.status()).isEqualTo(400);
+    assertThat(unknown.body()).contains("nothing");
+  }
+
   @Test
   void everyQuestionNeedsAVerdict() {
     Answer answer =
         one.send(
-            "POST", "/review/next", Map.of("version", 0, "verdicts", Map.of("KEPT", "MAINTAIN")));
+            "POST",
+            "/review/next",
+            Map.of(
+                "version",
+                0,
+                "verdicts",
+                Map.of("KEPT", "MAINTAIN"),
+                "frequencies",
+                Map.of(),
+                "left",
+                List.of()));
     assertThat(answer.status()).isEqualTo(400);
     assertThat(answer.body()).contains("verdicts").contains("PAIN");
     assertThat(
             one.send(
                     "POST",
                     "/review/next",
-                    Map.of("version", 0, "verdicts", Map.of("KEPT", "PERHAPS")))
+                    Map.of(
+                        "version",
+                        0,
+                        "verdicts",
+                        Map.of("KEPT", "PERHAPS"),
+                        "frequencies",
+                        Map.of(),
+                        "left",
+                        List.of()))
                 .status())
         .isEqualTo(400);
   }

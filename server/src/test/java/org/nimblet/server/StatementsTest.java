@@ -93,6 +93,20 @@ class StatementsTest {
   }
 
   @Test
+  void theDaysOfAProgrammeTakeNoMoreThanAWeek(RunningServer server) {
+    OneClient one = withBlocks(server, 2, 2);
+    one.sent(
+        "PUT",
+        "/programme",
+        WeekTest.programme(
+            List.of(
+                WeekTest.obligation("WARM_UP", "BEFORE_BLOCKS", "MORNING", false),
+                WeekTest.obligation("RECOVERY", "DAILY", "EVENING", false),
+                WeekTest.obligation("REACH", "DAILY", "NOON", false))));
+    assertThat(afterAChange(server, one, () -> one.get("/programme/days"))).isBetween(1L, 10L);
+  }
+
+  @Test
   void theLogTakesThreeMoreForStepsCorrectionsAndNotes(RunningServer server) {
     OneClient one = withBlocks(server, 2, 2);
     assertThat(afterAChange(server, one, () -> one.get("/log"))).isBetween(1L, 13L);

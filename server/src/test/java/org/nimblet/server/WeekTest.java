@@ -303,19 +303,93 @@ class WeekTest {
             programme(List.of(obligation("STRENGTH", "BY_PAIN", "EVENING", false))));
     assertThat(programme.get("painWords").asString())
         .startsWith("No pain told of what this works: three times a week");
-    Map<String, Object> pain = new TreeMap<>();
-    pain.put("side", "RIGHT");
-    pain.put("region", "PALM");
-    pain.put("level", 3);
-    pain.put("sensation", null);
-    pain.put("course", "STEADY");
-    pain.put("since", null);
-    setting.sent("POST", "/health/pains", Map.of("pains", List.of(pain)));
+    setting.sent("POST", "/health/pains", Map.of("pains", List.of(palmPain(3))));
     JsonNode now = setting.get("/programme").get(0);
     assertThat(now.get("painWords").asString())
         .isEqualTo("Right palm 3, steady: morning and night, for about six weeks.");
     assertThat(now.at("/obligations/0/frequency").asString()).isEqualTo("MORNING_AND_NIGHT");
     assertThat(times(nextWeek(setting), "STRENGTH")).hasSize(14);
+  }
+
+  @Test
+  void eachObligationShowsItsNextDayWithNothingButItsOwnSessions(RunningServer server) {
+    OneClient setting = OneClient.takeIn(server);
+    LocalDate tomorrow = Practice.today().plusDays(1);
+    setting.practice().putBlock(setting.client(), tomorrow, "10:00", "13:00");
+    setting.sent(
+        "PUT",
+        "/programme",
+        programme(
+            List.of(
+                obligation("WARM_UP", "BEFORE_BLOCKS", "MORNING", false),
+                obligation("BREAK", "INSIDE_BLOCKS", "MORNING", false),
+                obligation("RECOVERY", "MORNING_AND_NIGHT", "MORNING", false),
+                obligation("COOL_DOWN", "AFTER_BLOCKS", "MORNING", false))));
+    JsonNode days = setting.get("/programme/days");
+    assertThat(days.get("minutesAllowed").asInt()).isEqualTo(7 * 45);
+    List<JsonNode> obligations = days.get("obligations").valueStream().toList();
+    assertThat(obligations).hasSize(4);
+    for (JsonNode obligation : obligations) {
+      assertThat(obligation.at("/look/steps")).as(obligation.toString()).isNotEmpty();
+      assertThat(obligation.at("/look/refused").asString()).isEmpty();
+      assertThat(obligation.at("/day/pegs")).isNotEmpty();
+      assertThat(obligation.at("/day/blocks").size())
+          .isEqualTo(obligation.at("/day/date").asString().equals(tomorrow.toString()) ? 1 : 0);
+    }
+    assertThat(days.at("/obligations/0/day/pegs").findValuesAsString("purpose"))
+        .containsExactly("WARM_UP");
+    assertThat(days.at("/obligations/1/day/pegs").findValuesAsString("purpose"))
+        .as("180 min at 50/10")
+        .containsExactly("BREAK", "BREAK", "BREAK");
+    assertThat(days.at("/obligations/1/sessions").asInt()).isEqualTo(3);
+    assertThat(days.at("/obligations/2/sessions").asInt())
+        .as("twice a day for seven days, what is over today not counted")
+        .isBetween(12, 14);
+    assertThat(days.at("/obligations/3/day/pegs/0/startsAt").asString()).startsWith("13:00");
+  }
+
+  @Test
+  void whatPainForbidsHasNoDayAndSaysWhy(RunningServer server) {
+    OneClient setting = OneClient.takeIn(server);
+    setting.sent(
+        "PUT",
+        "/programme",
+        programme(List.of(obligation("STRENGTH", "BY_PAIN", "EVENING", false))));
+    setting.sent("POST", "/health/pains", Map.of("pains", List.of(palmPain(8))));
+    JsonNode strength = setting.get("/programme/days").at("/obligations/0");
+    assertThat(strength.get("day").isNull()).isTrue();
+    assertThat(strength.get("sessions").asInt()).isZero();
+    JsonNode zones =
+        setting
+            .sent(
+                "POST",
+                "/programme/contents",
+                Map.of(
+                    "purpose",
+                    "STRENGTH",
+                    "minutes",
+                    10,
+                    "heavy",
+                    false,
+                    "contents",
+                    Map.of("required", List.of())))
+            .get("pain");
+    assertThat(zones.findValuesAsString("from")).containsExactly("0", "2", "4", "5", "7");
+    assertThat(zones.findValuesAsString("present"))
+        .containsExactly("false", "false", "false", "false", "true");
+    assertThat(zones.findValuesAsString("forbids"))
+        .containsExactly("false", "false", "false", "false", "true");
+  }
+
+  private static Map<String, Object> palmPain(int level) {
+    Map<String, Object> pain = new TreeMap<>();
+    pain.put("side", "RIGHT");
+    pain.put("region", "PALM");
+    pain.put("level", level);
+    pain.put("sensation", null);
+    pain.put("course", "STEADY");
+    pain.put("since", null);
+    return pain;
   }
 
   private static Map<String, Object> with(
@@ -367,6 +441,8 @@ class WeekTest {
                 "REACH",
                 "minutes",
                 10,
+                "heavy",
+                false,
                 "contents",
                 saved.at("/programme/obligations/0/contents")));
     assertThat(look.at("/look/steps").findValuesAsString("fixed")).contains("true", "false");
@@ -383,6 +459,8 @@ class WeekTest {
                         "REACH",
                         "minutes",
                         10,
+                        "heavy",
+                        false,
                         "contents",
                         Map.of("required", List.of())))
                 .status())

@@ -374,6 +374,11 @@ public final class ReviewRules {
           .formatted(
               story.ladder().rungs().get(to).words(), story.ladder().rungs().get(to + 1).words());
     }
+
+    /** What is left where it is, as words: "stays at 85". */
+    public String wordsOfStaying() {
+      return "stays at " + story.ladder().rungs().get(to + 1).words();
+    }
   }
 
   /** The sides that the verdicts send one rung back. */

@@ -13,6 +13,12 @@ import org.nimblet.core.anatomy.Side;
  */
 public record Pain(Side side, Region region, int level, Course course) {
 
+  /** No pain. */
+  public static final int NONE = 0;
+
+  /** The worst there is. */
+  public static final int WORST = 10;
+
   /** How long pain has been there. */
   public enum Course {
     /** First felt, or risen by two or more, within two weeks. */
@@ -34,8 +40,9 @@ public record Pain(Side side, Region region, int level, Course course) {
 
   /** Checks the range. */
   public Pain {
-    if (level < 0 || level > 10) {
-      throw new IllegalArgumentException("pain (%d) must be between 0 and 10".formatted(level));
+    if (level < NONE || level > WORST) {
+      throw new IllegalArgumentException(
+          "pain (%d) must be between %d and %d".formatted(level, NONE, WORST));
     }
   }
 

@@ -1,6 +1,8 @@
 package org.nimblet.core.routine;
 
+import java.util.ArrayList;
 import java.util.Collection;
+import java.util.List;
 import org.nimblet.core.routine.Pain.Course;
 
 /**
@@ -58,6 +60,35 @@ public record PainDose(Often often, boolean levelHeld, boolean isometricPreferre
           course == Course.STEADY ? Often.MORNING_AND_NIGHT : Often.ONCE_A_DAY, false, false);
     }
     return new PainDose(Often.THREE_A_WEEK, false, false);
+  }
+
+  /**
+   * Levels of pain that ask for the same.
+   *
+   * @param from the lowest level
+   * @param to the highest level, itself included
+   */
+  public record Zone(int from, int to, PainDose dose) {
+
+    /** Whether a level lies in it. */
+    public boolean holds(int level) {
+      return from <= level && level <= to;
+    }
+  }
+
+  /** The whole table for a course of pain, from no pain to the worst, without gaps. */
+  public static List<Zone> zones(Course course) {
+    List<Zone> zones = new ArrayList<>();
+    for (int level = Pain.NONE; level <= Pain.WORST; level++) {
+      PainDose dose = of(level, course);
+      Zone last = zones.isEmpty() ? null : zones.get(zones.size() - 1);
+      if (last != null && last.dose().equals(dose)) {
+        zones.set(zones.size() - 1, new Zone(last.from(), level, dose));
+      } else {
+        zones.add(new Zone(level, level, dose));
+      }
+    }
+    return List.copyOf(zones);
   }
 
   /** What several pains ask for together: of each the strictest; without pain, maintenance. */

@@ -3,6 +3,7 @@ package org.nimblet.core.schedule;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -125,23 +126,41 @@ public record Obligation(
       throw new IllegalArgumentException(
           "minutes (%d) must be 1 to %d".formatted(minutes, LONGEST));
     }
+    refusal(purpose, frequency, heavy, contents)
+        .ifPresent(
+            why -> {
+              throw new IllegalArgumentException(why);
+            });
+  }
+
+  /** Why something cannot come so often, if it cannot. */
+  private static Optional<String> refusal(
+      Purpose purpose, Frequency frequency, boolean heavy, Contents contents) {
     if (heavy && (frequency == Frequency.DAILY || frequency == Frequency.MORNING_AND_NIGHT)) {
-      throw new IllegalArgumentException(
+      return Optional.of(
           "heavy strengthening needs a day of rest between and cannot be %s; every second day is the most"
               .formatted(frequency.words()));
     }
     if (frequency == Frequency.BETWEEN_STRENGTH && purpose == Purpose.STRENGTH) {
-      throw new IllegalArgumentException(
+      return Optional.of(
           "strength cannot come on the days without strength; every second day and daily can");
     }
     if (frequency.isOfTheBlock() && !contents.equals(Contents.ANEW)) {
-      throw new IllegalArgumentException(
+      return Optional.of(
           "what comes before a block is composed for that block, so it holds nothing of its own");
     }
     if (frequency.attached() && contents instanceof Contents.Kept) {
-      throw new IllegalArgumentException(
+      return Optional.of(
           "a routine of the shelf has its own length, so it needs a session that stands free");
     }
+    return Optional.empty();
+  }
+
+  /** How often it could come as it is. */
+  public List<Frequency> frequencies() {
+    return Arrays.stream(Frequency.values())
+        .filter(often -> refusal(purpose, often, heavy, contents).isEmpty())
+        .toList();
   }
 
   /** Whether its sessions tire the hands. */
@@ -172,6 +191,15 @@ public record Obligation(
   /** Whether a line is one of its own; morning and night are two. */
   public boolean hasLine(String lineId) {
     return lineId.equals(id) || lineId.startsWith(id + ":");
+  }
+
+  /**
+   * Whether a planned session is one of its own: by its line, or by how it is attached.
+   *
+   * @param lineId the line of a session that stands free; empty for one of a block
+   */
+  public boolean plans(Purpose planned, Optional<String> lineId) {
+    return planned == purpose && lineId.map(this::hasLine).orElseGet(frequency::attached);
   }
 
   /** The most lines it can come to, whatever the pain: two where it may be morning and night. */

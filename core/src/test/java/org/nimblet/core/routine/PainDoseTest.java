@@ -2,8 +2,10 @@ package org.nimblet.core.routine;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.nimblet.core.routine.Pain.Course;
 
 /** PRACTICE 5: 2–3 steady and 5–6 new are common practice, no source; the rest is ours. */
@@ -37,5 +39,19 @@ class PainDoseTest {
   })
   void saysIt(int level, Course course, String words) {
     assertThat(PainDose.of(level, course).words()).isEqualTo(words);
+  }
+
+  @ParameterizedTest
+  @EnumSource
+  void itsZonesAreTheTableWithoutGaps(Course course) {
+    List<PainDose.Zone> zones = PainDose.zones(course);
+    assertThat(zones).extracting(PainDose.Zone::from).containsExactly(0, 2, 4, 5, 7);
+    for (int level = Pain.NONE; level <= Pain.WORST; level++) {
+      int asked = level;
+      assertThat(zones.stream().filter(zone -> zone.holds(asked)))
+          .as("level %d", level)
+          .extracting(PainDose.Zone::dose)
+          .containsExactly(PainDose.of(level, course));
+    }
   }
 }

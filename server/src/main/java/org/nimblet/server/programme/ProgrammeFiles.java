@@ -50,10 +50,7 @@ class ProgrammeFiles {
 
     /** The obligation that a session belongs to: by its line, or by how it is attached. */
     Optional<Obligation> obligationOf(Purpose purpose, Optional<String> lineId) {
-      return obligations.stream()
-          .filter(o -> o.purpose() == purpose)
-          .filter(o -> lineId.isPresent() ? o.hasLine(lineId.get()) : o.frequency().attached())
-          .findFirst();
+      return obligations.stream().filter(o -> o.plans(purpose, lineId)).findFirst();
     }
 
     /** Whether it holds on a date. */

@@ -74,13 +74,26 @@ public final class ProgrammeForms {
    *
    * @param minutes how long a session is planned
    * @param newestVersion of a routine, its newest version; 0 if it is composed
+   * @param pain what each level of pain makes of how often it comes, the present one marked
    */
-  public record ContentsView(SessionContents.Look look, int minutes, int newestVersion) {}
+  public record ContentsView(
+      SessionContents.Look look, int minutes, int newestVersion, List<PainZoneView> pain) {}
+
+  /**
+   * Levels of pain that ask for the same.
+   *
+   * @param from the lowest level
+   * @param to the highest level, itself included
+   * @param present whether the worst pain of what it works lies in it
+   * @param forbids whether nothing may be done
+   */
+  public record PainZoneView(int from, int to, String words, boolean present, boolean forbids) {}
 
   /** What is asked to be looked at. */
   public record ContentsAsked(
       @NotNull(message = "One of the purposes.") Purpose purpose,
       @Min(value = 1, message = MINUTES) @Max(value = 60, message = MINUTES) int minutes,
+      boolean heavy,
       @NotNull(message = "What is in it.") @Valid ContentsForm contents) {}
 
   /** A programme as it stands. */

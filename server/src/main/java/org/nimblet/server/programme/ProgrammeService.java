@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.UUID;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.schedule.Anchor;
@@ -24,6 +25,7 @@ import org.nimblet.server.programme.ProgrammeForms.ObligationForm;
 import org.nimblet.server.programme.ProgrammeForms.ProgrammeChoices;
 import org.nimblet.server.programme.ProgrammeForms.ProgrammeForm;
 import org.nimblet.server.programme.ProgrammeForms.ProgrammeView;
+import org.nimblet.server.routine.RoutineRequests;
 import org.nimblet.server.routine.RoutineViews.RoutineView;
 import org.nimblet.server.routine.SessionContents;
 import org.springframework.stereotype.Service;
@@ -89,7 +91,25 @@ public class ProgrammeService {
     return new ContentsView(
         contents.look(person, asked.purpose(), asked.minutes(), wanted),
         kept ? contents.minutes(person, (Contents.Kept) wanted) : asked.minutes(),
-        kept ? contents.newest(person.client(), (Contents.Kept) wanted) : 0);
+        kept ? contents.newest(person.client(), (Contents.Kept) wanted) : 0,
+        ProgrammeViews.zones(
+            RoutineRequests.lineOfWork(
+                person, RoutineRequests.factsToday(person), asked.purpose(), asked.heavy())));
+  }
+
+  /** What the programme of a person asks for; nothing if they are on none. */
+  @Transactional(readOnly = true)
+  public List<Obligation> asked(Person person) {
+    return files.current(person.client()).map(ProgrammeFile::obligations).orElse(List.of());
+  }
+
+  /** How many minutes a day may stand free in the programme of a person, if they are on one. */
+  @Transactional(readOnly = true)
+  public OptionalInt minutesADay(Person person) {
+    return files
+        .current(person.client())
+        .map(file -> OptionalInt.of(file.limits().minutes()))
+        .orElseGet(OptionalInt::empty);
   }
 
   /**

@@ -15,6 +15,7 @@ import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Discipline;
 import org.nimblet.core.exercise.ExerciseLibrary;
 import org.nimblet.core.exercise.Purpose;
+import org.nimblet.core.routine.LineOfWork;
 import org.nimblet.core.routine.Pain;
 import org.nimblet.core.routine.PainDose;
 import org.nimblet.core.schedule.Anchor;
@@ -32,6 +33,7 @@ import org.nimblet.server.programme.ProgrammeForms.ContentsForm;
 import org.nimblet.server.programme.ProgrammeForms.FrequencyChoice;
 import org.nimblet.server.programme.ProgrammeForms.ObligationForm;
 import org.nimblet.server.programme.ProgrammeForms.ObligationView;
+import org.nimblet.server.programme.ProgrammeForms.PainZoneView;
 import org.nimblet.server.programme.ProgrammeForms.ProgrammeChoices;
 import org.nimblet.server.programme.ProgrammeForms.ProgrammeForm;
 import org.nimblet.server.programme.ProgrammeForms.ProgrammeView;
@@ -200,6 +202,21 @@ final class ProgrammeViews {
     return work.forbiddenToday()
         .map(why -> List.of("Not placed today: " + why))
         .orElse(work.limits());
+  }
+
+  /** The table of pain with the zone of the worst pain marked. */
+  static List<PainZoneView> zones(LineOfWork work) {
+    Optional<Pain> worst = work.pains().stream().max(Comparator.comparingInt(Pain::level));
+    return PainDose.zones(worst.map(Pain::course).orElse(Pain.Course.STEADY)).stream()
+        .map(
+            zone ->
+                new PainZoneView(
+                    zone.from(),
+                    zone.to(),
+                    zone.dose().words(),
+                    zone.holds(worst.map(Pain::level).orElse(Pain.NONE)),
+                    zone.dose().often() == PainDose.Often.NOT_AT_ALL))
+        .toList();
   }
 
   /** What pain makes of the obligations that follow it. */

@@ -2,13 +2,16 @@ package org.nimblet.server.progress;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.nimblet.core.exercise.Kind;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.progress.ReviewQuestion;
 import org.nimblet.core.progress.Verdict;
+import org.nimblet.core.schedule.Obligation.Frequency;
 import org.nimblet.server.progress.ProgressForms.KeptView;
 import org.nimblet.server.progress.ProgressForms.LadderView;
 import org.nimblet.server.progress.ProgressForms.PainCurveView;
@@ -18,6 +21,7 @@ final class ReviewForms {
 
   private ReviewForms() {}
 
+  private static final int MOST_LINES = 200;
   private static final String VERDICTS =
       "A verdict for KEPT, PAIN, STEPS and SIDES: MAINTAIN, STEP_ON, BACK_OFF or REFER.";
 
@@ -64,21 +68,33 @@ final class ReviewForms {
   enum Change {
     SAME,
     UP,
-    DOWN
+    DOWN,
+    /** Neither more nor less, but otherwise. */
+    OTHERWISE
   }
 
   /**
    * A line of the next weeks.
    *
+   * @param key tells the lines apart when one is changed by hand
    * @param purpose of an obligation; null for an exercise
    * @param kind of an exercise; null for an obligation
+   * @param byHand whether the coach has changed what the verdicts make of it
+   * @param frequencies how often an obligation could come instead; none for an exercise, which can
+   *     only be left where it is
    */
   record NextLine(
+      String key,
       @Schema(nullable = true) Purpose purpose,
       @Schema(nullable = true) Kind kind,
       String title,
       String words,
-      Change change) {}
+      Change change,
+      boolean byHand,
+      List<FrequencyWord> frequencies) {}
+
+  /** How often something could come. */
+  record FrequencyWord(Frequency frequency, String words) {}
 
   /** The next weeks as they would be. */
   record NextView(LocalDate from, LocalDate until, int weeks, int changes, List<NextLine> lines) {}
@@ -86,10 +102,22 @@ final class ReviewForms {
   /** What was decided once. */
   record PastReview(LocalDate on, LocalDate since, List<Review.Answer> answers) {}
 
-  /** What is decided about each question. */
+  /**
+   * What is decided about each question, and what is changed by hand of what comes of it.
+   *
+   * @param frequencies how often obligations come instead, by the keys of their lines
+   * @param left the keys of exercises that stay on their rung
+   */
   record ReviewForm(
       long version,
       @NotNull(message = VERDICTS)
           Map<@NotNull(message = VERDICTS) ReviewQuestion, @NotNull(message = VERDICTS) Verdict>
-              verdicts) {}
+              verdicts,
+      @NotNull(message = "How often, by line, or none.")
+          @Size(max = MOST_LINES, message = "At most 200 lines.")
+          Map<@NotNull(message = "A line.") String, @NotNull(message = "How often.") Frequency>
+              frequencies,
+      @NotNull(message = "Lines that stay, or none.")
+          @Size(max = MOST_LINES, message = "At most 200 lines.")
+          Set<@NotNull(message = "A line.") String> left) {}
 }

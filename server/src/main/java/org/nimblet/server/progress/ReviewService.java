@@ -2,8 +2,6 @@ package org.nimblet.server.progress;
 
 import java.time.Clock;
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
@@ -14,27 +12,18 @@ import org.nimblet.core.progress.Overruling;
 import org.nimblet.core.progress.ReviewFinding;
 import org.nimblet.core.progress.ReviewQuestion;
 import org.nimblet.core.progress.ReviewRules;
-import org.nimblet.core.progress.ReviewRules.RungBack;
 import org.nimblet.core.progress.ReviewRules.Weeks;
 import org.nimblet.core.progress.Verdict;
-import org.nimblet.core.routine.PurposePlan;
-import org.nimblet.core.schedule.Obligation.Frequency;
 import org.nimblet.server.health.HealthTrail;
 import org.nimblet.server.person.Person;
-import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.platform.NotFoundException;
 import org.nimblet.server.programme.Agenda;
-import org.nimblet.server.programme.ProgrammeForms.ObligationForm;
-import org.nimblet.server.programme.ProgrammeForms.ObligationView;
-import org.nimblet.server.programme.ProgrammeForms.ProgrammeForm;
 import org.nimblet.server.programme.ProgrammeForms.ProgrammeView;
 import org.nimblet.server.programme.ProgrammeService;
 import org.nimblet.server.progress.ProgressForms.KeptView;
 import org.nimblet.server.progress.ReviewForms.AnsweredView;
 import org.nimblet.server.progress.ReviewForms.ApartView;
-import org.nimblet.server.progress.ReviewForms.Change;
 import org.nimblet.server.progress.ReviewForms.ClimbView;
-import org.nimblet.server.progress.ReviewForms.NextLine;
 import org.nimblet.server.progress.ReviewForms.NextView;
 import org.nimblet.server.progress.ReviewForms.PastReview;
 import org.nimblet.server.progress.ReviewForms.ReviewForm;
@@ -111,7 +100,12 @@ class ReviewService {
                         one.percent()))
             .toList(),
         ReviewRules.USUAL_DIFFERENCE_PERCENT,
-        next(person, programme, weeks, suggested),
+        next(
+                person,
+                programme,
+                weeks,
+                new ReviewForm(programme.programme().version(), suggested, Map.of(), Set.of()))
+            .view(),
         past.stream()
             .map(
                 one ->
@@ -160,7 +154,7 @@ class ReviewService {
   /** The next weeks as some verdicts would make them. */
   NextView next(Person person, ReviewForm form) {
     ProgrammeView programme = programme(person);
-    return next(person, programme, weeks(person, programme), verdicts(form));
+    return next(person, programme, weeks(person, programme), form).view();
   }
 
   private Weeks weeks(Person person, ProgrammeView programme) {
@@ -169,89 +163,20 @@ class ReviewService {
     return weeks(person, since, ProgressService.kept(agenda.of(person, since, person.today())));
   }
 
-  private static Map<ReviewQuestion, Verdict> verdicts(ReviewForm form) {
-    for (ReviewQuestion question : ReviewQuestion.values()) {
-      if (!form.verdicts().containsKey(question)) {
-        throw new InvalidFieldException(
-            "verdicts", "(%s) must have one for %s.".formatted(form.verdicts(), question));
-      }
-    }
-    return form.verdicts();
-  }
-
-  private static NextView next(
-      Person person, ProgrammeView programme, Weeks weeks, Map<ReviewQuestion, Verdict> verdicts) {
-    List<NextLine> lines = new ArrayList<>();
-    for (int i = 0; i < programme.obligations().size(); i++) {
-      ObligationView now = programme.obligations().get(i);
-      Frequency then = then(programme.programme().obligations().get(i), verdicts);
-      boolean same = then == now.frequency();
-      boolean fewer = !same && now.frequency().rarer() == then;
-      lines.add(
-          new NextLine(
-              now.purpose(),
-              null,
-              now.purpose().word() + (now.heavy() ? ", heavy" : ""),
-              same
-                  ? "stays, %d min %s".formatted(now.minutes(), now.words())
-                  : "%s, was %s".formatted(then.words(), now.frequency().words()),
-              same ? Change.SAME : fewer ? Change.DOWN : Change.UP));
-    }
-    for (RungBack back : ReviewRules.rungsBack(weeks, verdicts)) {
-      lines.add(
-          new NextLine(
-              null,
-              back.story().exercise().kind(),
-              back.story().exercise().title() + ", " + back.side().word(),
-              back.words(),
-              Change.DOWN));
-    }
-    LocalDate from = person.today().plusDays(1);
-    int count = ReviewRules.weeks(verdicts, period(programme, weeks));
-    return new NextView(
-        from,
-        from.plusWeeks(count).minusDays(1),
-        count,
-        (int) lines.stream().filter(line -> line.change() != Change.SAME).count(),
-        lines);
-  }
-
-  private static long period(ProgrammeView programme, Weeks weeks) {
-    return ChronoUnit.DAYS.between(weeks.since(), programme.programme().reviewsOn().plusDays(1));
-  }
-
-  private static Frequency then(ObligationForm now, Map<ReviewQuestion, Verdict> verdicts) {
-    boolean tires = now.heavy() || PurposePlan.of(now.purpose()).mayTire();
-    return switch (ReviewRules.sessions(verdicts, tires)) {
-      case FEWER -> now.frequency().rarer();
-      case MORE -> now.frequency().oftener(now.heavy());
-      case AS_NOW -> now.frequency();
-    };
+  private NextWeeks next(Person person, ProgrammeView programme, Weeks weeks, ReviewForm form) {
+    return new NextWeeks(programme, programmes.asked(person), weeks, form);
   }
 
   /** Takes the next weeks over: the programme, the rungs, and that one has looked. */
   @Transactional
   public void takeOver(Person person, ReviewForm form) {
-    Map<ReviewQuestion, Verdict> verdicts = verdicts(form);
     ProgrammeView programme = programme(person);
     Weeks weeks = weeks(person, programme);
-    NextView next = next(person, programme, weeks, verdicts);
-    keep(person, weeks, verdicts);
-    ProgrammeForm old = programme.programme();
-    programmes.save(
-        person,
-        new ProgrammeForm(
-            form.version(),
-            old.title(),
-            old.target(),
-            old.startsOn(),
-            next.until(),
-            old.endsOn().isBefore(next.until()) ? next.until() : old.endsOn(),
-            old.sessionsADay(),
-            old.minutesADay(),
-            old.obligations().stream().map(one -> with(one, then(one, verdicts))).toList()));
+    NextWeeks next = next(person, programme, weeks, form);
+    keep(person, weeks, form.verdicts());
+    programmes.save(person, next.programme(form.version()));
     List<RungWord> back =
-        ReviewRules.rungsBack(weeks, verdicts).stream()
+        next.rungsBack().stream()
             .map(
                 one ->
                     new RungWord(
@@ -264,17 +189,6 @@ class ReviewService {
     if (!back.isEmpty()) {
       words.say(person.client(), back);
     }
-  }
-
-  private static ObligationForm with(ObligationForm old, Frequency frequency) {
-    return new ObligationForm(
-        old.purpose(),
-        old.minutes(),
-        frequency,
-        old.anchor(),
-        old.heavy(),
-        old.notOn(),
-        old.contents());
   }
 
   private void keep(Person person, Weeks weeks, Map<ReviewQuestion, Verdict> verdicts) {

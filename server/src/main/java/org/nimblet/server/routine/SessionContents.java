@@ -8,6 +8,7 @@ import java.util.stream.Collectors;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
 import org.nimblet.core.exercise.Purpose;
+import org.nimblet.core.routine.ClientFacts;
 import org.nimblet.core.routine.CueSheet;
 import org.nimblet.core.routine.CueSheetWriter;
 import org.nimblet.core.routine.PurposePlan;
@@ -45,8 +46,10 @@ public class SessionContents {
    * @param steps in order
    * @param missing what is required and not in it, each with its reason
    * @param lengthMillis how long it takes
+   * @param refused why there is nothing in it; empty if there is something
    */
-  public record Look(List<LookStep> steps, List<String> missing, long lengthMillis) {}
+  public record Look(
+      List<LookStep> steps, List<String> missing, long lengthMillis, String refused) {}
 
   /**
    * A step of it.
@@ -68,7 +71,12 @@ public class SessionContents {
           read, read.plain(), read.plain().stream().map(Step::exercise).toList(), List.of());
     }
     Contents.Composed composed = (Contents.Composed) contents;
-    Playing.Planned planned = playing.planned(person, purpose, minutes, composed);
+    Playing.Planned planned;
+    try {
+      planned = playing.planned(person, purpose, minutes, composed);
+    } catch (InvalidFieldException e) {
+      return new Look(List.of(), List.of(), 0, e.getMessage());
+    }
     List<Exercise> required =
         planned.composed().steps().stream()
             .map(Step::exercise)
@@ -85,16 +93,39 @@ public class SessionContents {
 
   private static Look look(
       ReadDraft read, List<Step> steps, List<Exercise> fixed, List<String> missing) {
-    CueSheet cues = CueSheetWriter.write(steps, read.facts().pace(), read.facts().notation());
+    return look(
+        read.facts(),
+        steps,
+        CueSheetWriter.write(steps, read.facts().pace(), read.facts().notation()),
+        fixed,
+        missing);
+  }
+
+  /** The warm-up of a block as it stands. */
+  public static Look look(Person person, WarmUps.PlannedWarmUp warmUp) {
+    return look(
+        RoutineRequests.factsToday(person),
+        warmUp.composed().steps(),
+        warmUp.composed().cueSheet(),
+        List.of(),
+        List.of());
+  }
+
+  private static Look look(
+      ClientFacts facts,
+      List<Step> steps,
+      CueSheet cues,
+      List<Exercise> fixed,
+      List<String> missing) {
     List<LookStep> views = new ArrayList<>();
     for (Step step : steps) {
       views.add(
           new LookStep(
               fixed.contains(step.exercise()),
-              step.doseWords(read.facts().method(), read.facts().notation()),
+              step.doseWords(facts.method(), facts.notation()),
               TapeStepView.of(step, cues.stepMillis(views.size()))));
     }
-    return new Look(views, missing, cues.lengthMillis());
+    return new Look(views, missing, cues.lengthMillis(), "");
   }
 
   private ReadDraft read(Person person, Contents.Kept kept) {

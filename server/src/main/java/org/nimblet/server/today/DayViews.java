@@ -231,7 +231,8 @@ class DayViews {
         List.of());
   }
 
-  private static DayView view(Person person, Agenda.Day day) {
+  /** A day with its sessions. */
+  static DayView view(Person person, Agenda.Day day) {
     ZoneId zone = person.client().zone();
     DaySchedule schedule = day.schedule();
     Hours hours = new Hours(day.date(), zone);

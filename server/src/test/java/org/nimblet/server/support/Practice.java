@@ -240,7 +240,11 @@ public final class Practice {
         "version",
         version,
         "verdicts",
-        Map.of("KEPT", verdict, "PAIN", verdict, "STEPS", verdict, "SIDES", verdict));
+        Map.of("KEPT", verdict, "PAIN", verdict, "STEPS", verdict, "SIDES", verdict),
+        "frequencies",
+        Map.of(),
+        "left",
+        List.of());
   }
 
   /** A session of one block as a device tells of it. */

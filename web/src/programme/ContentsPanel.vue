@@ -1,8 +1,6 @@
 <script setup lang="ts">
-import { watchDebounced } from '@vueuse/core'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref } from 'vue'
 import { api } from '@/api/calls'
-import { sentenceOf } from '@/api/client'
 import { queries } from '@/api/queries'
 import type { ContentsForm, ContentsView, ObligationForm } from '@/api/types'
 import { useAsked } from '@/api/useAsked'
@@ -11,31 +9,31 @@ import ChoiceRow from '@/form/ChoiceRow.vue'
 import { PURPOSES } from '@/parts/labels'
 import StateMark from '@/parts/StateMark.vue'
 import { duration } from '@/parts/words'
+import RungLine from '@/progress/RungLine.vue'
 import KindLetter from '@/tape/KindLetter.vue'
 import RoutineTape from '@/tape/RoutineTape.vue'
+import { anew } from './useLook'
 
 /** What the sessions of an obligation are made of, with the tape that comes of it today. */
 const props = defineProps<{
   clientId: string
-  number: number
   /** Whether its sessions belong to blocks. */
   attached: boolean
+  /** Whether they are composed for the block they stand before. */
+  ofTheBlock: boolean
+  /** What it comes to today; nothing while it is asked for. */
+  look: ContentsView | null
+  problem: string
 }>()
 const obligation = defineModel<ObligationForm>({ required: true })
 
 const SECONDS = 60
 const MILLIS = 1000
 const FOUND = 6
-const nothing = (): ContentsForm => ({
-  required: [],
-  theme: null,
-  routineId: null,
-  routineVersion: null,
-})
 
 type Way = 'ANEW' | 'WITH' | 'KEPT'
 const asked = ref<Way | null>(null)
-const contents = computed(() => obligation.value.contents ?? nothing())
+const contents = computed(() => obligation.value.contents ?? anew())
 const way = computed<Way>({
   get: () =>
     asked.value ??
@@ -94,6 +92,7 @@ const known = computed(() => [
     why: o.reason,
   })),
 ])
+const progress = useAsked(() => queries.progress(props.clientId))
 const sought = ref('')
 const found = computed(() => {
   const words = sought.value.trim().toLowerCase()
@@ -106,8 +105,15 @@ const found = computed(() => {
 const required = computed(() =>
   contents.value.required.map((id) => {
     const own = known.value.find((o) => o.id === id)
-    const dose = look.value?.look.steps.find((s) => s.fixed && s.tape.title === own?.title)
-    return { id, title: own?.title ?? id, kind: own?.kind ?? null, dose: dose?.doseWords ?? '' }
+    const dose = props.look?.look.steps.find((s) => s.fixed && s.tape.title === own?.title)
+    const ladder = progress.data.value?.ladders.find((one) => one.exerciseId === id)
+    return {
+      id,
+      title: own?.title ?? id,
+      kind: own?.kind ?? null,
+      dose: dose?.doseWords ?? '',
+      ladder,
+    }
   }),
 )
 function demand(id: string) {
@@ -116,51 +122,24 @@ function demand(id: string) {
 }
 const letGo = (id: string) => put({ required: contents.value.required.filter((one) => one !== id) })
 
-const look = shallowRef<ContentsView | null>(null)
-const problem = ref('')
-let latest = 0
-const WAIT = 200
-watchDebounced(
-  () => [obligation.value.purpose, obligation.value.minutes, obligation.value.contents] as const,
-  async ([purpose, minutes]) => {
-    const mine = ++latest
-    if (!minutes || (way.value === 'KEPT' && !contents.value.routineId)) {
-      look.value = null
-      return
-    }
-    try {
-      const answer = await api.lookAtContents(props.clientId, {
-        purpose,
-        minutes,
-        contents: contents.value,
-      })
-      if (mine !== latest) return
-      look.value = answer
-      problem.value = ''
-      if (answer.newestVersion) obligation.value = { ...obligation.value, minutes: answer.minutes }
-    } catch (e) {
-      if (mine === latest) problem.value = sentenceOf(e)
-    }
-  },
-  { immediate: true, debounce: WAIT },
-)
 const tape = computed(() =>
-  (look.value?.look.steps ?? []).map((step) => ({ ...step.tape, open: !step.fixed })),
+  (props.look?.look.steps ?? []).map((step) => ({ ...step.tape, open: !step.fixed })),
 )
 const seconds = (fixed: boolean) =>
-  (look.value?.look.steps ?? [])
+  (props.look?.look.steps ?? [])
     .filter((step) => step.fixed === fixed)
     .reduce((sum, step) => sum + step.tape.lengthMillis, 0)
-const version = computed(() => contents.value.routineVersion ?? look.value?.newestVersion ?? 0)
+const version = computed(() => contents.value.routineVersion ?? props.look?.newestVersion ?? 0)
 </script>
 
 <template>
   <div class="contents">
-    <ChoiceRow v-model="way" :label="`What is in it ${number}`" :options="ways" />
-    <p v-if="way !== 'KEPT'" class="side-by-side">
+    <p v-if="ofTheBlock" class="quiet">Composed for the block it stands before.</p>
+    <ChoiceRow v-else v-model="way" label="What is in it" :options="ways" />
+    <p v-if="way !== 'KEPT' && !ofTheBlock" class="side-by-side">
       <label class="around"
         >Around
-        <select v-model="theme" class="form-select" :aria-label="`Around ${number}`">
+        <select v-model="theme" class="form-select" aria-label="Around">
           <option value="">nothing in particular</option>
           <option v-for="t in themes.data.value ?? []" :key="t.id" :value="t.id">
             {{ t.title.toLowerCase() }}
@@ -173,6 +152,7 @@ const version = computed(() => contents.value.routineVersion ?? look.value?.newe
         <li v-for="one in required" :key="one.id">
           <KindLetter v-if="one.kind" :kind="one.kind" />
           <b>{{ one.title }}</b>
+          <RungLine v-if="one.ladder" :ladder="one.ladder" :shown="5" />
           <span class="quiet">{{ one.dose ? `${one.dose} today` : 'not today' }}</span>
           <BButton
             size="sm"
@@ -190,7 +170,7 @@ const version = computed(() => contents.value.routineVersion ?? look.value?.newe
           class="form-control"
           type="search"
           placeholder="Add an exercise"
-          :aria-label="`Exercise to require ${number}`"
+          aria-label="Exercise to require"
       /></label>
       <ul v-if="found.length" class="found">
         <li v-for="one in found" :key="one.id">
@@ -206,7 +186,7 @@ const version = computed(() => contents.value.routineVersion ?? look.value?.newe
     </template>
     <template v-if="way === 'KEPT'">
       <p v-if="routines.length" class="side-by-side">
-        <select v-model="routine" class="form-select shelf" :aria-label="`Routine ${number}`">
+        <select v-model="routine" class="form-select shelf" aria-label="Routine">
           <option value="">Choose a routine</option>
           <option v-for="r in routines" :key="r.id" :value="r.id">{{ r.title }}</option>
         </select>
@@ -225,7 +205,10 @@ const version = computed(() => contents.value.routineVersion ?? look.value?.newe
       </p>
     </template>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <template v-else-if="tape.length">
+    <p v-else-if="look?.look.refused" class="missing">
+      <StateMark state="WARN" />{{ look.look.refused }}
+    </p>
+    <template v-else-if="tape.length && !(way === 'KEPT' && !routine)">
       <RoutineTape :steps="tape" :height="34" :names="way !== 'ANEW'" />
       <p class="quiet small">
         <template v-if="way === 'WITH'"
@@ -244,11 +227,7 @@ const version = computed(() => contents.value.routineVersion ?? look.value?.newe
 <style scoped>
 .contents {
   display: grid;
-  grid-column: 2 / -1;
   gap: 10px;
-  padding: 12px 14px;
-  border: 1.5px solid var(--ink);
-  background: var(--surface);
 }
 .around {
   display: flex;

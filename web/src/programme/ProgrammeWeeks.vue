@@ -10,7 +10,7 @@ const props = defineProps<{ clientId: string; programme: ProgrammeForm; today: s
 
 const frame = ref<HTMLElement | null>(null)
 const width = useWidth(frame, 1200)
-const HEIGHT = 74
+const HEIGHT = 80
 const BAND = 30
 const TOP = 24
 const INSET = 20

@@ -2,8 +2,15 @@ import { mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { ref } from 'vue'
 import { api } from '@/api/calls'
-import type { ContentsForm, ContentsView, ObligationForm, RoutineSummary } from '@/api/types'
-import ContentsPanel from './ContentsPanel.vue'
+import type {
+  ContentsForm,
+  ContentsView,
+  ObligationForm,
+  ProgressView,
+  RoutineSummary,
+} from '@/api/types'
+import ObligationPanel from './ObligationPanel.vue'
+import { choices } from './samples'
 
 const stubs = {
   BButton: { template: '<button type="button"><slot /></button>' },
@@ -26,9 +33,14 @@ const look = (changes: Partial<ContentsView> = {}): ContentsView => ({
     steps: [step('The ten pairs opened', true), step('Thumb eased outward', false)],
     missing: ['Squeeze: pain is 5.'],
     lengthMillis: 120_000,
+    refused: '',
   },
   minutes: 9,
   newestVersion: 0,
+  pain: [
+    { from: 0, to: 1, words: 'three times a week', present: true, forbids: false },
+    { from: 2, to: 10, words: 'not at all', present: false, forbids: true },
+  ],
   ...changes,
 })
 const shelf: RoutineSummary = {
@@ -42,6 +54,8 @@ const shelf: RoutineSummary = {
 }
 
 describe('what is in an obligation', () => {
+  const wrong = ref<string[]>([])
+  const out = vi.fn()
   const obligation = ref<ObligationForm>({
     purpose: 'REACH',
     minutes: 9,
@@ -53,13 +67,21 @@ describe('what is in an obligation', () => {
   })
   let asked: ReturnType<typeof vi.spyOn>
   beforeEach(() => {
-    obligation.value = { ...obligation.value, minutes: 9, contents: null }
+    obligation.value = {
+      ...obligation.value,
+      minutes: 9,
+      frequency: 'DAILY',
+      notOn: [],
+      contents: null,
+    }
+    wrong.value = []
     asked = vi.spyOn(api, 'lookAtContents').mockResolvedValue(look())
     vi.spyOn(api, 'themes').mockResolvedValue([{ id: 'clasps', title: 'Clasps', own: false }])
     vi.spyOn(api, 'clientRoutines').mockResolvedValue([
       shelf,
       { ...shelf, id: 'r2', title: 'Strong', purpose: 'STRENGTH' },
     ])
+    vi.spyOn(api, 'progress').mockResolvedValue({ ladders: [] } as unknown as ProgressView)
     vi.spyOn(api, 'offers').mockResolvedValue({
       fits: [],
       doesNot: [
@@ -72,10 +94,10 @@ describe('what is in an obligation', () => {
   const open = () =>
     mount(
       {
-        components: { ContentsPanel },
-        setup: () => ({ obligation }),
+        components: { ObligationPanel },
+        setup: () => ({ obligation, choices, wrong, out }),
         template:
-          '<ContentsPanel v-model="obligation" client-id="c" :number="1" :attached="false" />',
+          '<ObligationPanel v-model="obligation" client-id="c" :choices="choices" :day="undefined" :wrong="wrong" @out="out" />',
       },
       { global: { stubs } },
     )
@@ -106,7 +128,7 @@ describe('what is in an obligation', () => {
     }
     const panel = open()
     await vi.waitFor(() => expect(panel.text()).toContain('version 3'))
-    expect(panel.findAll('option').map((o) => o.text())).toEqual([
+    expect(panel.findAll('[aria-label="Routine"] option').map((o) => o.text())).toEqual([
       'Choose a routine',
       'Evening care',
     ])
@@ -121,15 +143,41 @@ describe('what is in an obligation', () => {
 
   it('is composed around a theme, or for nothing in particular', async () => {
     const panel = open()
-    await vi.waitFor(() => expect(panel.findAll('option')).toHaveLength(2))
-    await panel.find('[aria-label="Around 1"]').setValue('clasps')
+    await vi.waitFor(() => expect(panel.findAll('[aria-label="Around"] option')).toHaveLength(2))
+    await panel.find('[aria-label="Around"]').setValue('clasps')
     expect(contents()).toEqual({
       required: [],
       theme: 'clasps',
       routineId: null,
       routineVersion: null,
     })
-    await panel.find('[aria-label="Around 1"]').setValue('')
+    await panel.find('[aria-label="Around"]').setValue('')
     expect(contents()).toBeNull()
+  })
+
+  it('says where it stands where that is not for anybody to choose', async () => {
+    wrong.value = ['1 to 60.']
+    const panel = open()
+    expect(panel.find('[role=radiogroup][aria-label="Where in the day"]').exists()).toBe(true)
+    await panel.find('[aria-label="How often"]').setValue('BEFORE_BLOCKS')
+    expect(panel.find('[role=radiogroup][aria-label="Where in the day"]').exists()).toBe(false)
+    expect(panel.text()).toContain('with the block')
+    expect(panel.text()).toContain('Composed for the block')
+    expect(panel.findAll('.wrong').map((w) => w.text())).toEqual(['1 to 60.'])
+    await panel.find('[aria-label="Take out Reach"]').trigger('click')
+    expect(out).toHaveBeenCalledTimes(1)
+  })
+
+  it('leaves days out, and shows what pain makes of it where it follows pain', async () => {
+    const panel = open()
+    await panel.find('[aria-label="Saturday"]').trigger('click')
+    expect(obligation.value.notOn).toEqual(['SATURDAY'])
+    await panel.find('[aria-label="Saturday"]').trigger('click')
+    expect(obligation.value.notOn).toEqual([])
+    expect(panel.find('.zones').exists()).toBe(false)
+    await panel.find('[aria-label="How often"]').setValue('BY_PAIN')
+    await vi.waitFor(() => expect(panel.findAll('.zones li')).toHaveLength(2))
+    expect(panel.find('.zones .present').text()).toContain('0–1')
+    expect(panel.find('.zones .forbids').text()).toContain('2–10')
   })
 })
