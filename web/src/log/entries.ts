@@ -1,5 +1,6 @@
 import type { CorrectionForm, LogEntry } from '@/api/types'
 import { REGIONS, RESULT_UNITS, SENSATIONS, SHORTFALLS } from '@/parts/labels'
+import { counted } from '@/parts/words'
 import type { TapeStep } from '@/tape/tape'
 
 /** What was done of a session, as a tape. */
@@ -50,6 +51,7 @@ export function accountWords(step: LogStep): string[] {
     said.push(`reached ${step.result} ${RESULT_UNITS[step.resultUnit]}`)
   if (!account) return said
   if (account.paceMillis) said.push(`${Math.round(60_000 / account.paceMillis)} a minute`)
+  if (account.notesToBeat) said.push(`down to ${counted(account.notesToBeat, 'note')} a beat`)
   const held = [account.leftHeldMillis, account.rightHeldMillis].map((ms) =>
     ms === null ? null : Math.round(ms / 1000),
   )

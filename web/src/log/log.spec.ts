@@ -287,6 +287,7 @@ describe('a step of the log', () => {
       leftHeldMillis: 30_000,
       rightHeldMillis: 28_400,
       paceMillis: 600,
+      notesToBeat: null,
       repeats: 2,
       stayedMillis: 12_000,
       tighterSide: 'LEFT',

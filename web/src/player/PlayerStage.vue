@@ -198,11 +198,12 @@ useStageKeys(player, { toggle, hurts, turn, leave }, () => {
           :counting="player.ownPace.counting.value"
         >
           <RungStrip
-            v-if="step.ladder && (step.ladder.easier || step.ladder.harder)"
             :key="`${player.step.value} ${step.lengthMillis}`"
             :ladder="step.ladder"
             :shifted="player.shifted()"
+            :notes="player.notes.value"
             @shift="player.shift"
+            @fewer="player.fewer"
           />
           <StageQuestion
             v-if="askedTighter && !unsaid"

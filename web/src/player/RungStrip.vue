@@ -3,28 +3,33 @@ import type { LadderStrip, Shift } from '@/api/types'
 import StageKey from './StageKey.vue'
 
 /** The rungs about the present one, with the ways down and up at their ends. */
-const props = defineProps<{ ladder: LadderStrip; shifted: Shift | undefined }>()
-const emit = defineEmits<{ shift: [to: Shift] }>()
+const props = defineProps<{
+  ladder: LadderStrip | null
+  shifted: Shift | undefined
+  /** The most notes to a beat that are left; with two and more there is a way to one fewer. */
+  notes: number
+}>()
+const emit = defineEmits<{ shift: [to: Shift]; fewer: [] }>()
 
 const SHOWN = 5
 const at = () =>
-  props.ladder.at + (props.shifted === 'EASIER' ? -1 : props.shifted === 'HARDER' ? 1 : 0)
+  (props.ladder?.at ?? 0) + (props.shifted === 'EASIER' ? -1 : props.shifted === 'HARDER' ? 1 : 0)
 function shown() {
-  const rungs = props.ladder.rungs
+  const rungs = props.ladder?.rungs ?? []
   const first = Math.max(0, Math.min(at() - Math.floor(SHOWN / 2), rungs.length - SHOWN))
   return rungs.slice(first, first + SHOWN).map((words, i) => ({ words, rung: first + i }))
 }
 </script>
 
 <template>
-  <div class="strip">
+  <div v-if="ladder?.easier || ladder?.harder || notes > 1" class="strip">
     <StageKey
-      v-if="ladder.easier && !shifted"
+      v-if="ladder?.easier && !shifted"
       word="Easier"
       key-name="E"
       @click="emit('shift', 'EASIER')"
     />
-    <ol v-if="ladder.rungs.length" aria-label="Rungs">
+    <ol v-if="ladder?.rungs.length" aria-label="Rungs">
       <li
         v-for="one in shown()"
         :key="one.rung"
@@ -36,11 +41,12 @@ function shown() {
       </li>
     </ol>
     <StageKey
-      v-if="ladder.harder && !shifted"
+      v-if="ladder?.harder && !shifted"
       word="Harder"
       key-name="R"
       @click="emit('shift', 'HARDER')"
     />
+    <StageKey v-if="notes > 1" word="One note fewer" key-name="D" @click="emit('fewer')" />
   </div>
 </template>
 

@@ -12,6 +12,7 @@ export interface KeptRun {
   readonly position: number
   readonly played: readonly Gone[]
   readonly shifts: readonly (readonly [number, Shift])[]
+  readonly fewest?: readonly (readonly [number, number])[]
   readonly reasons: readonly (readonly [number, Shortfall])[]
   readonly hurts: readonly PainForm[]
   readonly hurtSteps: readonly number[]

@@ -12,6 +12,8 @@ export interface Happened {
   readonly hurtSteps: ReadonlySet<number>
   readonly reasons: ReadonlyMap<number, Shortfall>
   readonly shifts: ReadonlyMap<number, Shift>
+  /** To how few notes a beat a step was brought down. */
+  readonly fewest: ReadonlyMap<number, number>
   readonly beganAt: Date
   readonly endedAt: Date
   readonly ended: SessionForm['state']
@@ -49,13 +51,20 @@ export function sessionRecord(of: Happened): SessionForm {
         rightPercent: coverage.percent(i, 'RIGHT'),
         shortfall: of.reasons.get(i) ?? null,
         complete: of.ownPace.complete(i),
-        shift: of.shifts.get(i) ?? null,
+        shift: shiftOf(of, i),
         account: account(of, i),
       }
     }),
     hurts: of.hurts,
     before: of.before,
   }
+}
+
+/** Whoever takes fewer notes on the way has made it easier, and harder no longer went well. */
+function shiftOf(of: Happened, place: number): Shift | null {
+  const shift = of.shifts.get(place) ?? null
+  if (!of.fewest.has(place)) return shift
+  return shift === 'HARDER' ? null : 'EASIER'
 }
 
 /** The one side that did a step, where it was one. */
@@ -69,8 +78,10 @@ function account(of: Happened, place: number): StepForm['account'] {
   const told = of.told(place)
   const held = of.coverage.held(place)
   const counted = of.ownPace.counted(place)
+  const fewest = of.fewest.get(place) ?? null
   const nothing =
     !counted &&
+    !fewest &&
     !held.LEFT &&
     !held.RIGHT &&
     !told.repeats &&
@@ -84,6 +95,7 @@ function account(of: Happened, place: number): StepForm['account'] {
     leftHeldMillis: held.LEFT || null,
     rightHeldMillis: held.RIGHT || null,
     paceMillis: counted?.paceMillis ?? null,
+    notesToBeat: fewest,
     repeats: Math.min(MOST_REPEATS, told.repeats),
     stayedMillis: Math.round(told.stayed),
     tighterSide: told.tighter,

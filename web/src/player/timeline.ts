@@ -106,6 +106,18 @@ export function withVariant(sheet: Sheet, place: number, variant: StepVariant): 
   return { steps, cues, lengthMillis: sheet.lengthMillis + longer }
 }
 
+/** A sheet with at most so many notes to a beat, in a step from a moment on; nothing moves. */
+export function withFewerNotes(sheet: Sheet, place: number, most: number, from: number): Sheet {
+  return {
+    ...sheet,
+    cues: sheet.cues.map((cue) =>
+      cue.step === place && cue.offsetMillis >= from && cue.notes > most
+        ? { ...cue, notes: most }
+        : cue,
+    ),
+  }
+}
+
 /** Where in a changed sheet the person stands who stood at a moment of a cue. */
 export function momentIn(sheet: Sheet, at: Cue, elapsed: number): number {
   const here = sheet.cues.filter((cue) => cue.step === at.step)

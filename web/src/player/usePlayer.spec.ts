@@ -204,6 +204,31 @@ describe('the player', () => {
     expect(record?.donePercent).toBeLessThan(60)
   })
 
+  it('plays one note a beat fewer at once, without stopping, and tells of it', async () => {
+    const beats = [1, 3, 3, 2].map((notes, i) => ({ ...cue(0, i * 500, 500), notes }))
+    const paced = { ...routine, cues: [...beats, cue(0, 2000, 1000), ...routine.cues.slice(1)] }
+    const player = scope.run(() => usePlayer(paced))
+    if (!player) throw new Error('the scope is open')
+    const begun = player.start()
+    await vi.advanceTimersByTimeAsync(301)
+    await begun
+    await vi.advanceTimersByTimeAsync(700)
+    const notes = () => player.stepCues.value.map((one) => one.notes)
+    const before = player.position.value
+    player.fewer()
+    expect(notes()).toEqual([1, 2, 2, 2, 0])
+    expect(player.position.value - before).toBeLessThan(200)
+    player.fewer()
+    expect(notes()).toEqual([1, 1, 1, 1, 0])
+    expect(player.notes.value).toBe(1)
+    player.fewer()
+    expect(notes()).toEqual([1, 1, 1, 1, 0])
+    expect(player.state.value).toBe('running')
+    const [record] = player.record().steps
+    expect(record?.account?.notesToBeat).toBe(1)
+    expect(record?.shift).toBe('EASIER')
+  })
+
   it('names the one side that did a step, and none where both take turns', async () => {
     const sides = (['ALTERNATING', 'RIGHT', 'BOTH'] as const).map((of, i) => ({
       ...cue(i, i * 3000, 3000),

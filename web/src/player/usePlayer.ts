@@ -15,7 +15,15 @@ import { Sounds } from './sounds'
 import type { Sheet } from './timeline'
 import { isCounted, useOwnPace } from './useOwnPace'
 import { useStepQuestions } from './useStepQuestions'
-import { Coverage, countOf, cueAt, momentIn, tonesOf, withVariant } from './timeline'
+import {
+  Coverage,
+  countOf,
+  cueAt,
+  momentIn,
+  tonesOf,
+  withFewerNotes,
+  withVariant,
+} from './timeline'
 
 export type PlayerState = 'ready' | 'running' | 'paused' | 'finished'
 
@@ -33,11 +41,17 @@ const LEAD = 0.03
 /** Runs a routine by itself from start to end and notes what was done of it. */
 export function usePlayer(routine: RoutineView, fromStep = 0, kept: KeptRun | null = null) {
   const shifts = new Map<number, Shift>(kept?.shifts)
+  /** To how few notes a beat a step was brought down. */
+  const fewest = new Map<number, number>(kept?.fewest)
+  const shiftedSheet = [...shifts].reduce<Sheet>((changed, [place, to]) => {
+    const variant = changed.steps[place]?.ladder?.[to === 'EASIER' ? 'easier' : 'harder']
+    return variant ? withVariant(changed, place, variant) : changed
+  }, routine)
   const sheet = shallowRef<Sheet>(
-    [...shifts].reduce<Sheet>((changed, [place, to]) => {
-      const variant = changed.steps[place]?.ladder?.[to === 'EASIER' ? 'easier' : 'harder']
-      return variant ? withVariant(changed, place, variant) : changed
-    }, routine),
+    [...fewest].reduce<Sheet>(
+      (changed, [place, most]) => withFewerNotes(changed, place, most, kept?.position ?? 0),
+      shiftedSheet,
+    ),
   )
   const sounds = new Sounds(tonesOf(sheet.value.cues, sheet.value.lengthMillis))
   const coverage = new Coverage(routine, kept?.played)
@@ -116,6 +130,7 @@ export function usePlayer(routine: RoutineView, fromStep = 0, kept: KeptRun | nu
       position: position.value,
       played: coverage.kept(),
       shifts: [...shifts],
+      fewest: [...fewest],
       reasons: [...reasons],
       hurts: hurts.value,
       hurtSteps: [...hurtSteps],
@@ -202,10 +217,31 @@ export function usePlayer(routine: RoutineView, fromStep = 0, kept: KeptRun | nu
     sheet.value = withVariant(sheet.value, place, variant)
     shifts.set(place, to)
     position.value = momentIn(sheet.value, at, elapsed)
+    const most = fewest.get(place)
+    if (most) sheet.value = withFewerNotes(sheet.value, place, most, position.value)
     sounds.retune(tonesOf(sheet.value.cues, sheet.value.lengthMillis))
     if (state.value === 'running') goOn()
     else stand()
     return true
+  }
+  /** The most notes to a beat that are left in this step. */
+  const notes = computed(() =>
+    Math.max(
+      ...sheet.value.cues
+        .filter((c) => c.step === step.value && c.offsetMillis >= cue.value.offsetMillis)
+        .map((c) => c.notes),
+    ),
+  )
+  /** One note a beat fewer at once, for the rest of the step; the clock does not stop. */
+  function fewer() {
+    const most = (cue.value.notes > 1 ? cue.value.notes : notes.value) - 1
+    if (most < 1 || state.value === 'ready') return
+    advance()
+    sheet.value = withFewerNotes(sheet.value, step.value, most, cue.value.offsetMillis)
+    fewest.set(step.value, most)
+    sounds.retune(tonesOf(sheet.value.cues, sheet.value.lengthMillis))
+    if (state.value === 'running') goOn()
+    else stand()
   }
   /** One more at one's own pace; the last one ends it. */
   function countOne() {
@@ -325,6 +361,7 @@ export function usePlayer(routine: RoutineView, fromStep = 0, kept: KeptRun | nu
       hurtSteps,
       reasons,
       shifts,
+      fewest,
       beganAt: beganAt ?? new Date(),
       endedAt: endedAt ?? new Date(),
       ended,
@@ -376,6 +413,8 @@ export function usePlayer(routine: RoutineView, fromStep = 0, kept: KeptRun | nu
     notComplete,
     say,
     shift,
+    notes,
+    fewer,
     finish,
     noteHurt,
     toggleMute,

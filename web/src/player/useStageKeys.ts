@@ -41,6 +41,7 @@ export function useStageKeys(
     m: player.toggleMute,
     e: shift('EASIER'),
     r: shift('HARDER'),
+    d: player.fewer,
     1: say(0),
     2: say(1),
     3: say(2),

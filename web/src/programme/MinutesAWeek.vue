@@ -47,10 +47,8 @@ const words = computed(() =>
 
 <template>
   <section v-if="parts.length" class="minutes" aria-labelledby="minutes-heading">
-    <h3 id="minutes-heading">
-      Standing free in seven days
-      <span class="quiet small">mark: what a week may hold, {{ days.minutesAllowed }} min</span>
-    </h3>
+    <h3 id="minutes-heading">Standing free in seven days</h3>
+    <p class="quiet small">mark: what they may hold, {{ days.minutesAllowed }} min</p>
     <div ref="frame" class="icons">
       <span
         v-for="part in parts"
@@ -77,7 +75,7 @@ const words = computed(() =>
       />
       <line :x1="x(days.minutesAllowed)" :x2="x(days.minutesAllowed)" y1="0" :y2="BAR + 2 * TOP" />
     </svg>
-    <p class="small line-up">
+    <p class="small words">
       <b>{{ free }} min</b>
       <span v-for="part in parts.filter((one) => one.obligationId === chosen)" :key="part.left"
         >of them {{ part.purpose ? PURPOSES[part.purpose].toLowerCase() : '' }} {{ part.minutes }},
@@ -101,6 +99,14 @@ h3 {
 }
 .icons span {
   position: absolute;
+}
+.words {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 16px;
+}
+.words > * {
+  white-space: nowrap;
 }
 svg {
   display: block;

@@ -207,7 +207,14 @@ h4 {
   color: var(--stop);
   font-weight: 600;
 }
+.side-by-side,
+header {
+  flex-wrap: wrap;
+}
 @media (max-width: 640px) {
+  .panel {
+    padding: 12px;
+  }
   .part {
     grid-template-columns: minmax(0, 1fr);
   }

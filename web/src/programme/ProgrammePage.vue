@@ -94,6 +94,9 @@ const longest = computed(() =>
             <h2 id="obligations-heading">Obligations</h2>
             <span v-if="!opened" class="quiet small">how often, where in the day, with what</span>
             <BButton class="push" size="sm" variant="link" @click="programme.add">Add one</BButton>
+            <RouterLink v-if="stored" class="btn btn-link btn-sm" :to="`/clients/${clientId}/week`"
+              >See the week</RouterLink
+            >
           </header>
           <ul class="obligations">
             <ObligationRow
@@ -138,7 +141,7 @@ const longest = computed(() =>
           :today="today"
           :until="stored.programme.reviewsOn"
         />
-        <p class="act side-by-side" :class="{ floats: dirty }">
+        <p v-if="dirty || message || notice" class="act side-by-side" :class="{ floats: dirty }">
           <BButton v-if="dirty" type="submit" variant="primary" :disabled="busy"
             >Place in week</BButton
           >
@@ -148,9 +151,6 @@ const longest = computed(() =>
           <span v-if="message" class="error" role="alert">{{ message }}</span>
           <span v-else-if="notice" class="good" role="status"
             ><StateMark state="GOOD" />{{ notice }}</span
-          >
-          <RouterLink v-if="stored && !dirty" :to="`/clients/${clientId}/week`"
-            >See the week</RouterLink
           >
         </p>
       </form>

@@ -55,7 +55,7 @@ const words = (climb: ClimbView) =>
 <style scoped>
 li {
   display: grid;
-  grid-template-columns: 20px minmax(0, 1fr) 92px 58px;
+  grid-template-columns: 20px minmax(0, 1fr) 92px 72px;
   gap: 8px;
   align-items: center;
   min-height: 24px;

@@ -35,11 +35,14 @@ const SIGNS: Readonly<Record<NextView['lines'][number]['change'], string>> = {
   DOWN: '↓',
   OTHERWISE: '↔',
 }
-/** What changes stands first, and what is changed by hand stays where it was. */
-const changed = computed(() => {
-  const rests = (line: Line) => Number(line.change === 'SAME' && !line.byHand)
-  return [...props.next.lines].sort((a, b) => rests(a) - rests(b))
-})
+const SHOWN = 6
+const all = ref(false)
+/** What comes how often, in its order, and then the rungs; of many the first. */
+const rungs = computed(() => props.next.lines.filter((line) => line.kind))
+const lines = computed(() => [
+  ...props.next.lines.filter((line) => line.purpose),
+  ...(all.value ? rungs.value : rungs.value.slice(0, SHOWN)),
+])
 const WIDTH = 100
 </script>
 
@@ -66,7 +69,7 @@ const WIDTH = 100
       <b>starts tomorrow</b><b class="push">look again, {{ longDate(next.until) }}</b>
     </p>
     <ul aria-live="polite">
-      <li v-for="line in changed" :key="line.key" :class="line.change.toLowerCase()">
+      <li v-for="line in lines" :key="line.key" :class="line.change.toLowerCase()">
         <PegIcon v-if="line.purpose" :purpose="line.purpose" />
         <KindLetter v-else-if="line.kind" :kind="line.kind" />
         <span>
@@ -108,6 +111,11 @@ const WIDTH = 100
         >
       </li>
     </ul>
+    <p v-if="rungs.length > SHOWN">
+      <BButton size="sm" variant="link" :aria-expanded="all" @click="all = !all">{{
+        all ? 'Only the first' : `and ${rungs.length - SHOWN} more`
+      }}</BButton>
+    </p>
     <p v-if="next.lines.length === 0" class="quiet">The programme holds no obligation.</p>
     <p v-if="message" class="error" role="alert">{{ message }}</p>
     <p class="take">

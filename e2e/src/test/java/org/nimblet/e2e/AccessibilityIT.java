@@ -114,6 +114,10 @@ class AccessibilityIT {
     browser.find(".obligations li");
     check("programme");
     noSidewaysScroll("programme");
+    browser.click(".obligations li:nth-child(3) button");
+    browser.find(".panel .frame svg");
+    check("obligation opened");
+    noSidewaysScroll("obligation opened");
     browser.press("Look at the weeks");
     browser.find(".next li");
     check("review");

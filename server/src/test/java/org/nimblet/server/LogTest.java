@@ -67,6 +67,7 @@ class LogTest {
     Map<String, Object> account = new TreeMap<>();
     account.put("leftHeldMillis", 30_000);
     account.put("rightHeldMillis", 28_500);
+    account.put("notesToBeat", 2);
     account.put("repeats", 1);
     account.put("stayedMillis", 0);
     account.put("tighterSide", "LEFT");
@@ -84,6 +85,7 @@ class LogTest {
 
     JsonNode kept = entry(session).get("steps").get(0);
     assertThat(kept.get("account").get("rightHeldMillis").asInt()).isEqualTo(28_500);
+    assertThat(kept.get("account").get("notesToBeat").asInt()).isEqualTo(2);
     assertThat(kept.get("account").get("feltRegion").asString()).isEqualTo("WRIST_THUMB_SIDE");
     assertThat(kept.get("result").asInt()).isEqualTo(12);
     assertThat(kept.get("resultUnit").asString()).isEqualTo("SEMITONES");

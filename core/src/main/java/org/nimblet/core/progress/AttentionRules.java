@@ -9,12 +9,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.NavigableMap;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.ReferralSign;
 import org.nimblet.core.routine.Health;
+import org.nimblet.core.routine.Pain;
 import org.nimblet.core.routine.Recent;
 import org.nimblet.core.routine.SafetyRules;
 import org.nimblet.core.routine.Sensation;
@@ -55,6 +57,7 @@ public final class AttentionRules {
    *
    * @param today the person's date
    * @param readings what was said about pain, in any order
+   * @param asked the dates on which they were asked what hurts; what they did not name did not
    * @param missedDates the dates of missed sessions
    * @param health what signs there are and what a clinician keeps out
    * @param reviewsOn when the programme is to be looked at, if they are on one
@@ -68,6 +71,7 @@ public final class AttentionRules {
   public record Situation(
       LocalDate today,
       List<PainReading> readings,
+      Set<LocalDate> asked,
       List<LocalDate> missedDates,
       Health health,
       Optional<LocalDate> reviewsOn,
@@ -81,7 +85,8 @@ public final class AttentionRules {
   /** Every reason for a word, the most urgent first; of one urgency in the order of the rules. */
   public static List<Attention> reasons(Situation now) {
     List<Attention> reasons =
-        new ArrayList<>(reasons(now.today(), now.readings(), now.missedDates(), now.health()));
+        new ArrayList<>(
+            reasons(now.today(), now.readings(), now.asked(), now.missedDates(), now.health()));
     stays(now.today(), now.readings()).stream()
         .filter(stays -> reasons.stream().noneMatch(reason -> isOf(reason, stays)))
         .toList()
@@ -145,12 +150,14 @@ public final class AttentionRules {
    *
    * @param today the client's date
    * @param readings what was said about pain, in any order
+   * @param asked the dates on which they were asked what hurts
    * @param missedDates the dates of missed sessions
    * @param health what signs there are and what a clinician keeps out
    */
   public static List<Attention> reasons(
       LocalDate today,
       Collection<PainReading> readings,
+      Set<LocalDate> asked,
       Collection<LocalDate> missedDates,
       Health health) {
     List<Attention> reasons = new ArrayList<>();
@@ -166,7 +173,9 @@ public final class AttentionRules {
         .map(stop -> new Attention.Stopped(stop, isSigned(stop, health)))
         .distinct()
         .forEach(reasons::add);
-    byPlace.values().forEach(place -> pain(today, place, health.stops()).ifPresent(reasons::add));
+    byPlace
+        .values()
+        .forEach(place -> pain(today, place, asked, health.stops()).ifPresent(reasons::add));
     health.signs().stream()
         .filter(sign -> reasons.stream().noneMatch(reason -> saysAlready(reason, sign)))
         .map(Attention.Signed::new)
@@ -191,7 +200,7 @@ public final class AttentionRules {
   }
 
   private static Optional<Attention> pain(
-      LocalDate today, List<PainReading> place, List<Stop> stops) {
+      LocalDate today, List<PainReading> place, Set<LocalDate> asked, List<Stop> stops) {
     LocalDate since = today.minusDays(DAYS - 1L);
     PainReading last = place.get(place.size() - 1);
     if (last.date().isBefore(since)) {
@@ -212,12 +221,14 @@ public final class AttentionRules {
               new Attention.Alarming(
                   last.side(), last.region(), ending.get().level(), ending.get().sensation()));
     }
+    LocalDate back = today.minusDays(2L * DAYS);
+    List<PainReading> lately =
+        place.stream().filter(reading -> !reading.date().isBefore(back)).toList();
+    LocalDate first = lately.get(0).date();
+    boolean wasNotThere =
+        asked.stream().anyMatch(date -> !date.isBefore(back) && date.isBefore(first));
     int least =
-        place.stream()
-            .filter(reading -> !reading.date().isBefore(today.minusDays(2L * DAYS)))
-            .mapToInt(PainReading::level)
-            .min()
-            .orElse(last.level());
+        wasNotThere ? Pain.NONE : lately.stream().mapToInt(PainReading::level).min().orElseThrow();
     return last.level() >= NOTABLE_PAIN && last.level() - least >= RISE
         ? Optional.of(new Attention.PainUp(last.side(), last.region(), least, last.level()))
         : Optional.empty();

@@ -11,6 +11,7 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -158,6 +159,18 @@ public final class HealthRecord {
   public List<PainReading> painReadings(Instant now) {
     Instant since = now.minus(PAIN_COUNTS_FOR);
     return pains.stream().filter(pain -> !pain.at().isBefore(since)).map(this::reading).toList();
+  }
+
+  /**
+   * The dates on which somebody was asked what hurts, and answered: after sessions and mornings.
+   */
+  public Set<LocalDate> asked(Collection<LoggedSession> sessions) {
+    Set<LocalDate> asked = new HashSet<>(mornings);
+    sessions.stream()
+        .filter(LoggedSession::checkedIn)
+        .map(session -> LocalDate.ofInstant(session.beganAt(), zone))
+        .forEach(asked::add);
+    return asked;
   }
 
   private PainReading reading(OfPain pain) {

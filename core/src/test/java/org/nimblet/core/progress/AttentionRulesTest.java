@@ -32,7 +32,7 @@ class AttentionRulesTest {
   }
 
   private static List<Attention> reasons(PainReading... readings) {
-    return AttentionRules.reasons(TODAY, List.of(readings), List.of(), Health.GOOD);
+    return AttentionRules.reasons(TODAY, List.of(readings), Set.of(), List.of(), Health.GOOD);
   }
 
   @Test
@@ -74,10 +74,10 @@ class AttentionRulesTest {
   void strongPainAndAStopAreSaidOnce() {
     Pain strong = Pain.steady(Side.RIGHT, Region.WRIST_LITTLE_FINGER_SIDE, 8);
     Health health = Health.of(List.of(strong), List.of());
-    assertThat(AttentionRules.reasons(TODAY, List.of(wrist(0, 8)), List.of(), health))
+    assertThat(AttentionRules.reasons(TODAY, List.of(wrist(0, 8)), Set.of(), List.of(), health))
         .extracting(Attention::heading)
         .containsExactly("Strong pain");
-    assertThat(AttentionRules.reasons(TODAY, List.of(), List.of(), health))
+    assertThat(AttentionRules.reasons(TODAY, List.of(), Set.of(), List.of(), health))
         .as("told long ago and still there")
         .extracting(Attention::heading)
         .containsExactly("Referral sign");
@@ -91,7 +91,7 @@ class AttentionRulesTest {
             Map.of(),
             List.of(),
             AgeGroup.ADULT);
-    assertThat(AttentionRules.reasons(TODAY, List.of(wrist(0, 8)), List.of(), stopped))
+    assertThat(AttentionRules.reasons(TODAY, List.of(wrist(0, 8)), Set.of(), List.of(), stopped))
         .singleElement()
         .satisfies(
             reason -> {
@@ -106,6 +106,7 @@ class AttentionRulesTest {
         AttentionRules.reasons(
             TODAY,
             List.of(),
+            Set.of(),
             List.of(TODAY, TODAY.minusDays(6), TODAY.minusDays(7)),
             Health.of(
                 List.of(),
@@ -115,13 +116,15 @@ class AttentionRulesTest {
     assertThat(reasons).extracting(Attention::heading).containsExactly("Left out", "2 missed");
     assertThat(reasons.get(0).sentence())
         .isEqualTo("Left ring finger stays out: letter of the therapist.");
-    assertThat(AttentionRules.reasons(TODAY, List.of(), List.of(TODAY), Health.GOOD)).isEmpty();
+    assertThat(AttentionRules.reasons(TODAY, List.of(), Set.of(), List.of(TODAY), Health.GOOD))
+        .isEmpty();
   }
 
   private static AttentionRules.Situation quiet(List<PainReading> readings) {
     return new AttentionRules.Situation(
         TODAY,
         readings,
+        Set.of(),
         List.of(),
         Health.GOOD,
         Optional.of(TODAY.plusDays(3)),
@@ -145,6 +148,25 @@ class AttentionRulesTest {
   }
 
   @Test
+  void painThatNobodyNamedWhenAskedBeforeHasRisenFromNothing() {
+    assertThat(reasonsAsked(Set.of(TODAY.minusDays(1)), wrist(0, 4)))
+        .containsExactly(new Attention.PainUp(Side.RIGHT, Region.WRIST_LITTLE_FINGER_SIDE, 0, 4));
+    assertThat(reasonsAsked(Set.of(TODAY.minusDays(14)), wrist(0, 3)))
+        .hasOnlyElementsOfType(Attention.PainUp.class);
+    assertThat(reasonsAsked(Set.of(TODAY.minusDays(15)), wrist(0, 4)))
+        .as("asked too long ago")
+        .isEmpty();
+    assertThat(reasonsAsked(Set.of(TODAY), wrist(0, 4)))
+        .as("asked for the first time when it was named")
+        .isEmpty();
+    assertThat(reasonsAsked(Set.of(TODAY.minusDays(1)), wrist(0, 2))).as("hardly felt").isEmpty();
+  }
+
+  private static List<Attention> reasonsAsked(Set<LocalDate> asked, PainReading... readings) {
+    return AttentionRules.reasons(TODAY, List.of(readings), asked, List.of(), Health.GOOD);
+  }
+
+  @Test
   void painOfOnePlaceDoesNotHideThatOfAnother() {
     PainReading thumb = new PainReading(TODAY, Side.LEFT, Region.THUMB, 3, Optional.empty());
     PainReading before =
@@ -163,6 +185,7 @@ class AttentionRulesTest {
                 new AttentionRules.Situation(
                     TODAY,
                     List.of(),
+                    Set.of(),
                     List.of(),
                     Health.GOOD,
                     Optional.of(TODAY.minusDays(1)),
@@ -185,6 +208,7 @@ class AttentionRulesTest {
                 new AttentionRules.Situation(
                     TODAY,
                     List.of(),
+                    Set.of(),
                     List.of(),
                     Health.GOOD,
                     Optional.of(TODAY),

@@ -6,6 +6,7 @@ import java.time.LocalDateTime;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.nimblet.core.progress.HealthRecord;
 import org.nimblet.core.progress.HealthWord;
@@ -90,6 +91,11 @@ public record Person(
 
   private LocalDateTime clock() {
     return LocalDateTime.ofInstant(now, client.zone());
+  }
+
+  /** The dates on which they were asked what hurts; what they did not name did not. */
+  public Set<LocalDate> askedAboutPain() {
+    return recents.asked();
   }
 
   /** What they did. */

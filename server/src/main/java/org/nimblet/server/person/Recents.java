@@ -5,6 +5,7 @@ import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import org.nimblet.core.exercise.Dose;
 import org.nimblet.core.exercise.Exercise;
@@ -50,6 +51,11 @@ final class Recents {
   /** The same work, judged by what else is told. */
   Recents judgedBy(HealthRecord other) {
     return new Recents(done, other);
+  }
+
+  /** The dates on which they were asked what hurts. */
+  Set<LocalDate> asked() {
+    return told.asked(done.logged());
   }
 
   WorkRecord work() {

@@ -136,6 +136,7 @@ public final class SessionForms {
    * @param leftHeldMillis how long the left side held
    * @param rightHeldMillis how long the right side held
    * @param paceMillis from one repetition to the next at one's own pace
+   * @param notesToBeat of something played to a beat, to how few notes a beat it was brought down
    * @param repeats how often the step was begun once more after it was done
    * @param stayedMillis how long somebody stayed beyond its time
    * @param tighterSide which side was tighter
@@ -164,6 +165,10 @@ public final class SessionForms {
           @Min(value = 50, message = "50 to 120 000 ms.")
           @Max(value = 120_000, message = "50 to 120 000 ms.")
           Integer paceMillis,
+      @Schema(nullable = true)
+          @Min(value = 1, message = "1 to 8 notes to a beat.")
+          @Max(value = 8, message = "1 to 8 notes to a beat.")
+          Integer notesToBeat,
       @Min(value = 0, message = "0 to 50.") @Max(value = 50, message = "0 to 50.") int repeats,
       @Min(value = 0, message = HELD) @Max(value = 7_200_000, message = HELD) long stayedMillis,
       @Schema(nullable = true) TighterSide tighterSide,

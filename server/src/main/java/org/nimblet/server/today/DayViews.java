@@ -293,6 +293,7 @@ class DayViews {
             new AttentionRules.Situation(
                 person.today(),
                 person.told().painReadings(person.now()),
+                person.askedAboutPain(),
                 missed,
                 health,
                 reviewsOn,
