@@ -4,9 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
 import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.nimblet.server.support.Practice;
 import org.openqa.selenium.Keys;
 
 /** What happened moves the next dose, and the coach sees why, decides otherwise and looks ahead. */
@@ -203,6 +206,39 @@ class ProgressIT {
         "what was felt is in the log",
         () -> {
           boolean there = browser.text("main").contains("felt at the left elbow");
+          if (!there) {
+            browser.open("/clients/" + client + "/log");
+          }
+          return there;
+        });
+    assertThat(browser.complaints()).isEmpty();
+  }
+
+  @Test
+  void oneNoteABeatFewerIsPlayedAtOnceAndStandsInTheLog() {
+    Map<String, Object> routine =
+        Practice.routineForm(client, 0, List.of(Practice.stepDraft("a", "three-note-slurs")));
+    routine.put("purpose", "WARM_UP");
+    String kept = story.send("POST", "/api/routines", routine);
+    String id = kept.replaceFirst(".*?\"id\":\"([^\"]+)\".*", "$1");
+    browser.open("/player/" + client + "/routine/" + id);
+    browser.find(".ready");
+    browser.press("Nothing hurts");
+    browser.press("Start");
+    browser.until("four notes are ahead", () -> browser.text(".strip").contains("One note fewer"));
+    for (int most = 3; most > 0; most--) {
+      browser.keys("d");
+    }
+    browser.until("a note a beat", () -> !browser.text(".strip").contains("One note fewer"));
+    assertThat(state()).isEqualTo("running");
+    browser.keys(Keys.ESCAPE);
+    browser.click(".leaving .reasons button:nth-child(1)");
+    browser.sees("Left midway");
+    browser.press("Keep");
+    browser.until(
+        "the log says it",
+        () -> {
+          boolean there = browser.text("main").contains("down to 1 note a beat");
           if (!there) {
             browser.open("/clients/" + client + "/log");
           }

@@ -21,7 +21,7 @@ final class Story {
       const token = document.cookie.match(/XSRF-TOKEN=([^;]+)/)?.[1] ?? ''
       return fetch(arguments[1], {method: arguments[0], body: JSON.stringify(arguments[2]),
         headers: {'Content-Type': 'application/json', 'X-XSRF-TOKEN': token}})
-        .then(answer => answer.status)
+        .then(answer => answer.text().then(text => text || String(answer.status)))
       """;
 
   private final Browser browser;
@@ -103,9 +103,14 @@ final class Story {
     Map<String, Object> session = Practice.stretchForm(began);
     session.put("before", pain == 3 ? List.of(Practice.ache(pain)) : List.of());
     String path = "/api/clients/" + clientId() + "/sessions/" + UUID.randomUUID();
-    assertThat(browser.run(SEND, "PUT", path, session)).isEqualTo(204L);
-    assertThat(browser.run(SEND, "PUT", path + "/check-in", Practice.checkInForm(effort, pain)))
-        .isEqualTo(204L);
+    assertThat(send("PUT", path, session)).isEqualTo("204");
+    assertThat(send("PUT", path + "/check-in", Practice.checkInForm(effort, pain)))
+        .isEqualTo("204");
+  }
+
+  /** Sends something as the pages do; gives the answer, or its status if it says nothing. */
+  String send(String method, String path, Object body) {
+    return String.valueOf(browser.run(SEND, method, path, body));
   }
 
   /** The client whose page is open is invited, and opens an account on another device. */
