@@ -8,7 +8,6 @@ defineProps<{
   budgetSeconds: number
   canUndo: boolean
   canRedo: boolean
-  canTry: boolean
   empty: boolean
 }>()
 const emit = defineEmits<{ undo: []; redo: []; try: []; save: [] }>()
@@ -24,7 +23,7 @@ const emit = defineEmits<{ undo: []; redo: []; try: []; save: [] }>()
     <span class="push" />
     <BButton variant="outline-secondary" :disabled="!canUndo" @click="emit('undo')">Undo</BButton>
     <BButton variant="outline-secondary" :disabled="!canRedo" @click="emit('redo')">Redo</BButton>
-    <BButton v-if="canTry" variant="outline-secondary" :disabled="empty" @click="emit('try')"
+    <BButton variant="outline-secondary" :disabled="empty" @click="emit('try')"
       >Try it</BButton
     >
     <BButton variant="primary" :disabled="empty" @click="emit('save')">Save</BButton>

@@ -162,7 +162,6 @@ useUndoKeys(bench.undo, bench.redo)
         :budget-seconds="draft.budgetSeconds"
         :can-undo="bench.canUndo.value"
         :can-redo="bench.canRedo.value"
-        :can-try="Boolean(draft.clientId)"
         :empty="!draft.steps.length"
         @undo="bench.undo"
         @redo="bench.redo"

@@ -269,7 +269,6 @@ describe('around the tape', () => {
         budgetSeconds: 480,
         canUndo: false,
         canRedo: true,
-        canTry: true,
         empty: true,
       },
       global: { stubs },

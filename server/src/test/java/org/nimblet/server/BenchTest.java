@@ -354,6 +354,21 @@ class BenchTest {
   }
 
   @Test
+  void whatIsMadeForNobodyInParticularIsTriedAllTheSame(RunningServer server) {
+    Setting setting = setting(server);
+    Map<String, Object> draft =
+        Practice.draft(
+            null,
+            "RECOVERY",
+            480,
+            List.of(Practice.stepDraft("a", "palm-rub"), Practice.stepDraft("b", "shake-out")));
+    JsonNode played = setting.post("/api/bench/play", draft);
+    assertThat(played.get("steps")).hasSize(2);
+    assertThat(played.get("clientName").asString()).isEqualTo("Anybody");
+    assertThat(played.at("/safety/stopRules")).isNotEmpty();
+  }
+
+  @Test
   void aRoutineIsSaidInLinesAndWrittenBack(RunningServer server) {
     Setting setting = setting(server);
     Map<String, Object> form = new TreeMap<>();

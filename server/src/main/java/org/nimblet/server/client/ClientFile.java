@@ -2,6 +2,7 @@ package org.nimblet.server.client;
 
 import java.time.LocalTime;
 import java.time.ZoneId;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -13,6 +14,7 @@ import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Discipline;
 import org.nimblet.core.exercise.HandRole;
 import org.nimblet.core.exercise.Method;
+import org.nimblet.core.exercise.Pace;
 import org.nimblet.core.exercise.Position;
 import org.nimblet.core.exercise.Thing;
 import org.nimblet.core.routine.AgeGroup;
@@ -98,6 +100,43 @@ public record ClientFile(
       return Weights.ofActivity(discipline, hands, digits);
     }
   }
+
+  /**
+   * Nobody in particular, for trying what is made for no client: owns everything, takes every
+   * position, and nothing is known of them.
+   *
+   * @param coachId whose library is used
+   * @param zone where it is tried
+   */
+  public static ClientFile anybody(UUID coachId, ZoneId zone) {
+    return new ClientFile(
+        ANYBODY,
+        coachId,
+        0,
+        0,
+        "Anybody",
+        "",
+        Side.RIGHT,
+        Notation.NAMES,
+        Method.STEADY_HOLD,
+        AgeGroup.ADULT,
+        Optional.empty(),
+        Pace.USUAL.breathsPerMinute(),
+        ANYBODYS_MINUTES,
+        ANYBODYS_MINUTES,
+        ANYBODYS_MINUTES,
+        zone,
+        LocalTime.MIN,
+        LocalTime.MAX,
+        EnumSet.allOf(Position.class),
+        EnumSet.allOf(Thing.class),
+        List.of(),
+        List.of(),
+        Set.of());
+  }
+
+  private static final UUID ANYBODY = new UUID(0, 0);
+  private static final int ANYBODYS_MINUTES = 10;
 
   /** The activity with this identifier, if it is one of theirs. */
   public Optional<ActivityFile> activity(UUID activityId) {

@@ -8,6 +8,7 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.nimblet.core.progress.HealthRecord;
@@ -66,6 +67,20 @@ public class People {
   /** One person. */
   public Person of(ClientFile client) {
     return of(List.of(client)).get(0);
+  }
+
+  /** Nobody in particular, with the library of a coach. */
+  public Person anybody(UUID coachId) {
+    ClientFile client = ClientFile.anybody(coachId, clock.getZone());
+    HealthRecord told = new HealthRecord(client.zone(), client.ageGroup(), List.of());
+    WorkRecord work = new WorkRecord(Map.of(), List.of(), Optional.empty());
+    return new Person(
+        client,
+        clock.instant(),
+        told,
+        new Recents(new Done(work, List.of(), List.of(), List.of()), told),
+        List.of(),
+        libraries.of(coachId));
   }
 
   /** Some people, in the order of their files. */

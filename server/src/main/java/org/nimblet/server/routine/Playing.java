@@ -17,6 +17,7 @@ import org.nimblet.core.routine.RoutineRequest;
 import org.nimblet.core.routine.SaidMoment;
 import org.nimblet.core.routine.Step;
 import org.nimblet.core.schedule.Contents;
+import org.nimblet.server.account.Scope;
 import org.nimblet.server.person.People;
 import org.nimblet.server.person.Person;
 import org.nimblet.server.platform.InvalidFieldException;
@@ -31,13 +32,21 @@ import org.springframework.stereotype.Service;
 @Service
 class Playing {
 
+  private final Scope scope;
   private final DraftReader reader;
   private final RoutineService routines;
   private final Themes themes;
   private final People people;
   private final Clock clock;
 
-  Playing(DraftReader reader, RoutineService routines, Themes themes, People people, Clock clock) {
+  Playing(
+      Scope scope,
+      DraftReader reader,
+      RoutineService routines,
+      Themes themes,
+      People people,
+      Clock clock) {
+    this.scope = scope;
     this.reader = reader;
     this.routines = routines;
     this.themes = themes;
@@ -47,10 +56,13 @@ class Playing {
 
   /** A draft; what safety forbids is left out, with the reason. */
   RoutineView play(Draft draft) {
+    String title = draft.purpose().word();
     if (draft.clientId() == null) {
-      throw new InvalidFieldException("clientId", "Choose the client who would do it.");
+      ReadDraft read = reader.read(draft);
+      Person anybody = people.anybody(scope.coachId());
+      return play(anybody, read, read.plain(), Optional.empty(), title, List.of());
     }
-    return play(draft, Optional.empty(), draft.purpose().word());
+    return play(draft, Optional.empty(), title);
   }
 
   /**
