@@ -1,5 +1,6 @@
 import { QueryClient } from '@tanstack/vue-query'
 import { api, type ForecastAsked } from './calls'
+import { routineOf, type Playable } from './planned'
 import type { ActivityShape, AtHandForm, PainForm, ReviewForm, WeightView } from './types'
 
 /** Asked once and again only when something changed; a refusal is shown and not asked again. */
@@ -101,6 +102,10 @@ export const queries = {
   calendars: (id: string) => about(id, ['calendars'], () => api.calendars(id)),
   feed: (id: string) => about(id, ['feed'], () => api.feed(id)),
   reminders: (id: string) => query(['form', 'reminders', id], () => api.reminders(id)),
+  planned: (id: string, session: Playable) =>
+    about(id, ['planned', session.blockId, session.lineId, session.purpose, session.start], () =>
+      routineOf(id, session),
+    ),
   timeline: (id: string, block: string) =>
     about(id, ['timeline', block], () => api.timeline(id, block)),
   clientRoutines: (id: string) => about(id, ['routines'], () => api.clientRoutines(id)),

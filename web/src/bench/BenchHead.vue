@@ -23,9 +23,7 @@ const emit = defineEmits<{ undo: []; redo: []; try: []; save: [] }>()
     <span class="push" />
     <BButton variant="outline-secondary" :disabled="!canUndo" @click="emit('undo')">Undo</BButton>
     <BButton variant="outline-secondary" :disabled="!canRedo" @click="emit('redo')">Redo</BButton>
-    <BButton variant="outline-secondary" :disabled="empty" @click="emit('try')"
-      >Try it</BButton
-    >
+    <BButton variant="outline-secondary" :disabled="empty" @click="emit('try')">Try it</BButton>
     <BButton variant="primary" :disabled="empty" @click="emit('save')">Save</BButton>
   </header>
 </template>

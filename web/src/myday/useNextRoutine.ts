@@ -1,15 +1,9 @@
 import { computed, type Ref } from 'vue'
-import { api } from '@/api/calls'
 import { ServerAway, sentenceOf } from '@/api/client'
+import { minutesOf, routineOf } from '@/api/planned'
 import { queries } from '@/api/queries'
-import type { MyDayView, RoutineView } from '@/api/types'
+import type { MyDayView } from '@/api/types'
 import { useAsked } from '@/api/useAsked'
-
-const MINUTE = 60_000
-
-/** How long a session was planned to be, in whole minutes. */
-export const minutesOf = (session: { start: string; end: string }): number =>
-  Math.max(1, Math.round((Date.parse(session.end) - Date.parse(session.start)) / MINUTE))
 
 /** The way to the player for a session of a day. */
 export const playerOf = (
@@ -38,22 +32,7 @@ export function useNextRoutine(day: Readonly<Ref<MyDayView | undefined>>) {
     const session = next.value
     return queries.own(
       ['client', client, 'next', session?.blockId, session?.purpose, session?.start],
-      async (): Promise<{ routine: RoutineView | null; why: string }> => {
-        if (!session) return { routine: null, why: '' }
-        if (session.purpose === 'WARM_UP' && session.blockId) {
-          const { routine, reason } = await api.warmUp(client, session.blockId)
-          return { routine, why: reason }
-        }
-        return {
-          routine: await api.playNow(
-            client,
-            session.purpose,
-            minutesOf(session),
-            session.lineId ?? undefined,
-          ),
-          why: session.why,
-        }
-      },
+      () => (session ? routineOf(client, session) : Promise.resolve({ routine: null, why: '' })),
     )
   })
   return {

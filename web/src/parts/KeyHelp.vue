@@ -10,6 +10,58 @@ const shown = ref(false)
 let go = 0
 const GO_LASTS = 1500
 
+interface Keys {
+  readonly title: string
+  readonly keys: readonly { readonly names: readonly string[]; readonly says: string }[]
+}
+const PLAYER: Keys = {
+  title: 'In the player',
+  keys: [
+    { names: ['Space'], says: 'Pause, go on; at your own pace one more' },
+    { names: ['→', 'PageDown'], says: 'Next step; a pedal at your own pace: one more' },
+    { names: ['←', 'PageUp'], says: 'Back' },
+    { names: ['H'], says: 'It hurts' },
+    { names: ['E', 'R'], says: 'Easier, harder' },
+    { names: ['D'], says: 'One note a beat fewer' },
+    { names: ['A'], says: 'Again' },
+    { names: ['S'], says: 'Stay here' },
+    { names: ['F'], says: 'Felt elsewhere' },
+    { names: ['N', 'B'], says: 'At your own pace: not complete, it burns from here' },
+    { names: ['O'], says: 'It has eased, or done: ends a hold or a count at your own pace' },
+    { names: ['1', '2', '3'], says: 'Answers what is asked' },
+    { names: ['V'], says: 'Own eyes, or facing' },
+    { names: ['M', '+', '−'], says: 'Mute, louder, quieter' },
+    { names: ['Esc'], says: 'Leave' },
+  ],
+}
+const COACH: readonly Keys[] = [
+  {
+    title: 'In the week',
+    keys: [
+      { names: ['PageDown', 'PageUp'], says: 'What comes after, before on the same day' },
+      { names: ['Home', 'End'], says: 'The first, the last of the day' },
+      { names: ['←', '→'], says: 'Takes hold and moves by five minutes' },
+      { names: ['↑', '↓'], says: 'To the day before, after' },
+      { names: ['Enter'], says: 'Puts it there' },
+      { names: ['Esc'], says: 'Lets it go' },
+      { names: ['P'], says: 'Pins a session' },
+      { names: ['Delete'], says: 'Leaves a session out' },
+      { names: ['Ctrl Z'], says: 'Undo' },
+    ],
+  },
+  {
+    title: 'At the bench',
+    keys: [
+      { names: ['←', '→'], says: 'Another step' },
+      { names: ['Alt ←', 'Alt →'], says: 'Moves the step' },
+      { names: ['+', '−'], says: 'Longer, shorter' },
+      { names: ['Delete'], says: 'Takes the step out' },
+      { names: ['Ctrl Z', 'Ctrl Y'], says: 'Undo, redo' },
+    ],
+  },
+]
+const parts = computed(() => (account.coach.value ? [...COACH, PLAYER] : [PLAYER]))
+
 const places = computed(() =>
   account.coach.value
     ? [
@@ -60,36 +112,30 @@ useEventListener(document, 'keydown', key)
       <dt><kbd>?</kbd></dt>
       <dd>This list</dd>
     </dl>
-    <h3>In the player</h3>
-    <dl>
-      <dt><kbd>Space</kbd></dt>
-      <dd>Pause, go on</dd>
-      <dt><kbd>→</kbd> <kbd>PageDown</kbd></dt>
-      <dd>Next step</dd>
-      <dt><kbd>←</kbd> <kbd>PageUp</kbd></dt>
-      <dd>Back</dd>
-      <dt><kbd>H</kbd></dt>
-      <dd>It hurts</dd>
-      <dt><kbd>O</kbd></dt>
-      <dd>It has eased, or done: ends a hold or a count at your own pace</dd>
-      <dt><kbd>V</kbd></dt>
-      <dd>Own eyes, or facing</dd>
-      <dt><kbd>M</kbd></dt>
-      <dd>Mute</dd>
-      <dt><kbd>Esc</kbd></dt>
-      <dd>Leave</dd>
-    </dl>
+    <template v-for="part in parts" :key="part.title">
+      <h3>{{ part.title }}</h3>
+      <dl>
+        <template v-for="one in part.keys" :key="one.says">
+          <dt>
+            <kbd v-for="name in one.names" :key="name">{{ name }}</kbd>
+          </dt>
+          <dd>{{ one.says }}</dd>
+        </template>
+      </dl>
+    </template>
   </BModal>
 </template>
 
 <style scoped>
 dl {
   display: grid;
-  grid-template-columns: 140px 1fr;
+  grid-template-columns: 160px 1fr;
   gap: 8px 16px;
   margin-bottom: 16px;
 }
 dt {
+  display: flex;
+  gap: 4px;
   font-weight: 400;
 }
 </style>

@@ -131,4 +131,36 @@ describe('the ribbon', () => {
       ['56', '16'],
     ])
   })
+
+  it('is one stop for the Tab key, and goes on by PageDown, PageUp, Home and End', async () => {
+    const wrapper = mount(DayRibbon, {
+      props: {
+        day: {
+          ...day([peg({}), peg({ lineId: 'care', purpose: 'RECOVERY', startHour: 21 })]),
+          busy: [{ id: 'busy', startHour: 9, endHour: 10, startsAt: '09:00', endsAt: '10:00' }],
+        },
+        left: 0,
+        width: 1800,
+        top: 40,
+        fromHour: 6,
+        toHour: 24,
+        handles: true,
+      },
+      attachTo: document.body,
+    })
+    const stops = () =>
+      wrapper.findAll('[tabindex="0"]').map((stop) => stop.attributes('data-stop'))
+    const press = async (key: string) => {
+      await wrapper.find('[tabindex="0"]').trigger('keydown', { key })
+      return stops()
+    }
+    expect(stops()).toEqual(['busy'])
+    expect(await press('PageDown')).toEqual(['WARM_UPb1'])
+    expect(await press('PageDown')).toEqual(['b1'])
+    expect(await press('End')).toEqual(['care'])
+    expect(await press('PageDown'), 'the last stays').toEqual(['care'])
+    expect(await press('PageUp')).toEqual(['b1'])
+    expect(await press('Home')).toEqual(['busy'])
+    wrapper.unmount()
+  })
 })

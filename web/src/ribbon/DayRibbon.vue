@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { computed, useId } from 'vue'
+import { computed, useId, useTemplateRef } from 'vue'
 import type { DayBusyView, DayView, PegView } from '@/api/types'
 import { textWidth } from '@/parts/textWidth'
 import { clock } from '@/parts/words'
 import { lanesOf } from './lanes'
 import { pegKey, pegPath, pegPlace, dayWords } from './pegs'
 import RibbonPeg from './RibbonPeg.vue'
+import { useOneStop } from './useOneStop'
 
 /** A day as a ribbon: a group to be put into a picture that has its own axis. */
 const props = withDefaults(
@@ -142,10 +143,24 @@ const pegs = computed(() =>
 const standing = computed(() => pegs.value.filter((item) => item.peg.purpose !== 'BREAK'))
 const notches = computed(() => pegs.value.filter((item) => item.peg.purpose === 'BREAK'))
 const label = computed(() => dayWords(props.day, props.of))
+const root = useTemplateRef<SVGGElement>('root')
+const oneStop = useOneStop(root, () => [
+  ...props.day.busy.map((time) => ({ key: time.id, hour: time.startHour })),
+  ...props.day.blocks.map((block) => ({ key: block.id, hour: block.startHour })),
+  ...standing.value.map(({ peg }) => ({ key: pegKey(peg), hour: peg.startHour })),
+])
+const tab = (key: string) => (props.handles ? oneStop.tab(key) : undefined)
 </script>
 
 <template>
-  <g role="group" :aria-label="label" :data-date="day.date">
+  <g
+    ref="root"
+    role="group"
+    :aria-label="label"
+    :data-date="day.date"
+    @focusin="oneStop.focused"
+    @keydown="handles && oneStop.key($event)"
+  >
     <clipPath :id="`${prefix}outline`"><path :d="outline" /></clipPath>
     <path class="face" :d="outline" />
     <rect
@@ -162,7 +177,8 @@ const label = computed(() => dayWords(props.day, props.of))
     <g
       v-for="item in busy"
       :key="item.time.id"
-      :tabindex="handles ? 0 : undefined"
+      :data-stop="item.time.id"
+      :tabindex="tab(item.time.id)"
       :role="handles ? 'button' : undefined"
       :aria-label="
         handles ? `Busy, ${clock(item.time.startsAt)} to ${clock(item.time.endsAt)}` : undefined
@@ -192,8 +208,9 @@ const label = computed(() => dayWords(props.day, props.of))
       :key="item.block.id"
       class="block"
       :data-id="item.block.id"
+      :data-stop="item.block.id"
       :class="{ chosen: item.block.id === chosenBlock }"
-      :tabindex="handles ? 0 : undefined"
+      :tabindex="tab(item.block.id)"
       :role="handles ? 'button' : undefined"
       :aria-label="
         handles
@@ -263,6 +280,7 @@ const label = computed(() => dayWords(props.day, props.of))
       :band="band"
       :foot="foot"
       :handle="handles"
+      :tab="tab(pegKey(item.peg))"
       :chosen="handles && pegKey(item.peg) === chosenPeg"
       @choose="emit('peg', item.peg)"
       @grab="emit('grabPeg', item.peg, $event)"

@@ -2,6 +2,7 @@
 import { computed, useId } from 'vue'
 import type { PegView } from '@/api/types'
 import { clock } from '@/parts/words'
+import { pegKey } from './pegs'
 
 /** A session on a ribbon: its silhouette by purpose and state. */
 const props = defineProps<{
@@ -15,6 +16,8 @@ const props = defineProps<{
   band: number
   foot: number
   handle: boolean
+  /** Whether the Tab key stops at it; not at all where it cannot be taken hold of. */
+  tab: number | undefined
   chosen: boolean
 }>()
 const emit = defineEmits<{
@@ -44,7 +47,8 @@ const footed = computed(() => props.peg.state === 'DONE' || props.peg.state === 
     :data-id="peg.lineId"
     :class="{ handle, chosen: handle && chosen }"
     :transform="`translate(${left} ${top})`"
-    :tabindex="handle ? 0 : undefined"
+    :data-stop="pegKey(peg)"
+    :tabindex="tab"
     :role="handle ? 'button' : undefined"
     :aria-label="handle ? name : undefined"
     :aria-pressed="handle ? chosen : undefined"

@@ -5,9 +5,10 @@ import { PURPOSES } from '@/parts/labels'
 import { clock, duration, longDate, toMinute } from '@/parts/words'
 import PegIcon from '@/ribbon/PegIcon.vue'
 import { movable } from './chosen'
+import WhatIsIn from './WhatIsIn.vue'
 
 /** A session of the week: when, how long, why there, and what can be done about it. */
-const props = defineProps<{ day: DayView; peg: PegView }>()
+const props = defineProps<{ clientId: string; day: DayView; peg: PegView }>()
 const emit = defineEmits<{ pin: []; release: []; skip: [] }>()
 
 const length = computed(() =>
@@ -28,6 +29,10 @@ const time = (moment: string) =>
   <p>{{ length }}{{ peg.pinned ? ', pinned' : '' }}</p>
   <h3>Why here</h3>
   <p>{{ peg.why || `${peg.label}.` }}</p>
+  <WhatIsIn v-if="peg.open" :key="`${peg.start}${peg.purpose}`" :client-id="clientId" :peg="peg" />
+  <p v-else-if="peg.state !== 'MISSED'">
+    <RouterLink :to="`/clients/${clientId}/log`">What was done stands in the log</RouterLink>
+  </p>
   <p v-if="movable(peg)" class="side-by-side">
     <BButton v-if="!peg.pinned" variant="primary" @click="emit('pin')">Pin here</BButton>
     <BButton v-else variant="outline-secondary" @click="emit('release')">Let it move</BButton>

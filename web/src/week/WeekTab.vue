@@ -239,6 +239,7 @@ useUndoKeys(week.undo, week.redo)
         />
         <PegReason
           v-else-if="chosenPeg && chosenDay"
+          :client-id="clientId"
           :day="chosenDay"
           :peg="chosenPeg"
           @pin="week.pin(chosenDay.date, chosenPeg, clockOf(chosenPeg.startHour))"

@@ -1,6 +1,8 @@
 import { mount } from '@vue/test-utils'
-import { describe, expect, it } from 'vitest'
+import { afterEach, describe, expect, it, vi } from 'vitest'
 import { ref } from 'vue'
+import { api } from '@/api/calls'
+import type { RoutineView } from '@/api/types'
 import BlockFields from './BlockFields.vue'
 import BlockReason from './BlockReason.vue'
 import BusyReason from './BusyReason.vue'
@@ -12,6 +14,7 @@ import { once } from './repeat'
 import { aBlock, aDay, aPeg } from './samples'
 import { useFollowed } from '@/parts/useFollowed'
 import WeekHead from './WeekHead.vue'
+import WhatIsIn from './WhatIsIn.vue'
 
 const stubs = {
   BButton: { template: '<button type="button"><slot /></button>' },
@@ -58,8 +61,8 @@ describe('what is chosen in a week', () => {
 describe('why something is where it is', () => {
   it('a session says when, how long and why, and is pinned, let go or left out', async () => {
     const reason = mount(PegReason, {
-      props: { day: aDay(), peg: aPeg() },
-      global: { stubs },
+      props: { clientId: 'c', day: aDay(), peg: aPeg() },
+      global: { stubs: { ...stubs, WhatIsIn: true } },
     })
     expect(reason.text()).toContain('19:00–19:06')
     expect(reason.text()).toContain('6\u00a0min')
@@ -172,6 +175,30 @@ describe('what is drawn', () => {
     page.unmount()
     event('pointermove')
     expect(seen).toEqual(['move', 'release', 'leave', 'leave'])
+  })
+})
+
+describe('what is in a session', () => {
+  const routine = {
+    lengthMillis: 360_000,
+    steps: [{ title: 'Palm rub', dose: '25 s', kind: 'HEAT' }],
+  }
+  const open = (peg: ReturnType<typeof aPeg>) =>
+    mount(WhatIsIn, { props: { clientId: 'c', peg }, global: { stubs: { RoutineTape: true } } })
+  afterEach(() => vi.restoreAllMocks())
+
+  it('is told as it would be now, by the line it was planned for', async () => {
+    const play = vi.spyOn(api, 'playNow').mockResolvedValue(routine as unknown as RoutineView)
+    const look = open(aPeg())
+    await vi.waitFor(() => expect(look.text()).toContain('Palm rub 25 s'))
+    expect(play).toHaveBeenCalledWith('c', 'RECOVERY', 6, 'care')
+    expect(look.text()).toContain('6\u00a0min')
+  })
+
+  it('says why there is none', async () => {
+    vi.spyOn(api, 'warmUp').mockResolvedValue({ routine: null, reason: 'A clinician first.' })
+    const look = open(aPeg({ purpose: 'WARM_UP', blockId: 'b', lineId: null }))
+    await vi.waitFor(() => expect(look.text()).toContain('A clinician first.'))
   })
 })
 

@@ -8,7 +8,6 @@ import { CLIENT_PAGE, type ClientPage } from '@/parts/clientPage'
 import { aBlock, aDay, aPeg, aSession, aWeek } from './samples'
 import WeekTab from './WeekTab.vue'
 
-
 const day = aDay({
   blocks: [aBlock({ endHour: 13, warmUpReason: 'As long as wanted, ends as the block starts.' })],
   pegs: [
@@ -68,6 +67,7 @@ const open = async (tab: typeof WeekTab) => {
 
 beforeEach(() => {
   vi.spyOn(api, 'week').mockResolvedValue(week())
+  vi.spyOn(api, 'playNow').mockRejectedValue(new Error('nothing to look into'))
 })
 afterEach(() => {
   vi.restoreAllMocks()
