@@ -3,7 +3,7 @@ import { computed, useId, useTemplateRef } from 'vue'
 import type { DayBusyView, DayView, PegView } from '@/api/types'
 import { textWidth } from '@/parts/textWidth'
 import { clock } from '@/parts/words'
-import { lanesOf } from './lanes'
+import { clearOf, lanesOf, lowered } from './lanes'
 import { pegKey, pegPath, pegPlace, dayWords } from './pegs'
 import RibbonPeg from './RibbonPeg.vue'
 import { useOneStop } from './useOneStop'
@@ -78,23 +78,6 @@ const passed = computed(() => {
   return Math.max(0, Math.min(end.value, now.value) - start.value)
 })
 
-/** A word keeps clear of the notches above it and of the floor of a performance. */
-function lowered(blockId: string, performance: boolean) {
-  if (performance) return -1.5
-  const notched = props.day.pegs.some((peg) => peg.purpose === 'BREAK' && peg.blockId === blockId)
-  return notched ? Math.round(props.band * 0.16) : 0
-}
-
-/** The middle of a word inside a block, beside the line of now if that would run through it. */
-function clearOf(line: number | null, a: number, b: number, wanted: number) {
-  const middle = (a + b) / 2
-  if (line === null || Math.abs(line - middle) > wanted / 2 + 3) return middle
-  const before = line - a
-  const after = b - line
-  if (Math.max(before, after) < wanted + 6) return middle
-  return after >= before ? (line + b) / 2 : (a + line) / 2
-}
-
 const lanes = computed(() => lanesOf(props.day.blocks))
 const blocks = computed(() =>
   props.day.blocks.map((block, i) => {
@@ -123,7 +106,7 @@ const blocks = computed(() =>
       label: !props.labels ? '' : inside ? block.title : room > wanted ? block.title : '',
       labelX: inside ? clearOf(line, a, b, wanted) : b + 6,
       anchor: inside ? 'middle' : 'start',
-      lower: lowered(block.id, block.performance),
+      lower: lowered(props.day.pegs, block, props.band),
       dimFrom: Math.min(b, Math.max(a, now.value)),
     }
   }),
