@@ -5,7 +5,6 @@ import type {
   AnswerForm,
   AtHandForm,
   BlockForm,
-  BlockView,
   BusyTimeForm,
   CalendarForm,
   ChangedAddress,
@@ -37,6 +36,7 @@ import type {
   PainForm,
   Side,
   WordForm,
+  SeriesView,
 } from './types'
 
 /** What a forecast is asked for: whose side, to which rung, on how many days a week. */
@@ -274,11 +274,25 @@ export const api = {
         at({ clientId: id, blockId: block }),
       ),
     ),
-  restoreBlocks: (id: string, blocks: readonly BlockView[]) =>
+  repetition: (id: string, block: string) =>
+    answer(
+      http.GET(
+        '/api/clients/{clientId}/blocks/{blockId}/repetition',
+        at({ clientId: id, blockId: block }),
+      ),
+    ),
+  changeDays: (id: string, block: string, form: BlockForm, rule: string) =>
+    answer(
+      http.PUT('/api/clients/{clientId}/blocks/{blockId}/following/days', {
+        ...at({ clientId: id, blockId: block }),
+        body: { block: form, rule },
+      }),
+    ),
+  restoreBlocks: (id: string, { before, added }: SeriesView) =>
     answer(
       http.POST('/api/clients/{clientId}/blocks/restoration', {
         ...at({ clientId: id }),
-        body: { blocks: [...blocks] },
+        body: { blocks: before, out: added },
       }),
     ),
   readSentence: (id: string, text: string) =>

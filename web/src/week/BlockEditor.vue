@@ -25,6 +25,7 @@ const {
   conflict,
   repeat,
   repeats,
+  otherDays,
   edit,
   add,
   close,
@@ -120,7 +121,7 @@ const warmUpOf = (block: DayBlockView): PegView | undefined =>
         v-model:repeat="repeat"
         :activities="activities"
         :problems="problems"
-        :is-new="!editing"
+        :comes-round="!editing || (repeats && repeat.days.length > 0)"
       />
       <p v-if="message" class="message" role="alert">{{ message }}</p>
       <p v-if="conflict" class="side-by-side">
@@ -132,10 +133,14 @@ const warmUpOf = (block: DayBlockView): PegView | undefined =>
         <BButton size="sm" variant="outline-secondary" @click="keepMine">Keep mine</BButton>
       </p>
       <p class="side-by-side">
-        <BButton type="submit" variant="primary" :disabled="busy">{{
+        <BButton v-if="!otherDays" type="submit" variant="primary" :disabled="busy">{{
           editing ? 'Save the block' : repeat.days.length ? 'Put in these days' : 'Put in the day'
         }}</BButton>
-        <BButton v-if="repeats" variant="outline-secondary" :disabled="busy" @click="saveFollowing"
+        <BButton
+          v-if="repeats"
+          :variant="otherDays ? 'primary' : 'outline-secondary'"
+          :disabled="busy"
+          @click="saveFollowing"
           >Save this and following</BButton
         >
         <BButton variant="link" @click="close">Cancel</BButton>

@@ -12,8 +12,8 @@ import { WEEKDAYS, type Repeat } from './repeat'
 const props = defineProps<{
   activities: readonly ActivityForm[]
   problems: readonly FieldProblem[]
-  /** Only a new block can begin to repeat. */
-  isNew: boolean
+  /** Whether it can come round: a new block, or one of a series. */
+  comesRound: boolean
 }>()
 const form = defineModel<BlockForm>({ required: true })
 const repeat = defineModel<Repeat>('repeat', { required: true })
@@ -37,7 +37,7 @@ const rule = () => props.problems.filter((p) => p.field === 'rule')
       >Performance, always warmed up for</BFormCheckbox
     >
     <PartsField v-model="form.parts" class="wide" :problems="problems" />
-    <fieldset v-if="isNew" class="wide repeat">
+    <fieldset v-if="comesRound" class="wide repeat">
       <legend class="form-label">Repeats on</legend>
       <BFormCheckboxGroup v-model="repeat.days" :options="WEEKDAYS" aria-label="Repeats on" />
       <template v-if="repeat.days.length">

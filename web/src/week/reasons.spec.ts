@@ -204,7 +204,7 @@ describe('what is in a session', () => {
 
 describe('the fields of a block', () => {
   it('repeat only where it is new', () => {
-    const fields = (isNew: boolean) =>
+    const fields = (comesRound: boolean) =>
       mount(BlockFields, {
         props: {
           modelValue: {
@@ -220,7 +220,7 @@ describe('the fields of a block', () => {
           repeat: { ...once(), days: ['MO'] },
           activities: [],
           problems: [{ field: 'rule', message: 'Until when.' }],
-          isNew,
+          comesRound,
         },
         global: { stubs: { ...stubs, BFormInput: true } },
       })

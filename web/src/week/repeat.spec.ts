@@ -10,7 +10,11 @@ describe('a block that repeats', () => {
   })
 
   it('says on how many days it stands', () => {
-    expect(seriesWords('Practice', { made: 1, before: [] })).toBe('Practice stands on 1 day.')
-    expect(seriesWords('Practice', { made: 5, before: [] })).toBe('Practice stands on 5 days.')
+    expect(seriesWords('Practice', { made: 1, before: [], added: [] })).toBe(
+      'Practice stands on 1 day.',
+    )
+    expect(seriesWords('Practice', { made: 5, before: [], added: [] })).toBe(
+      'Practice stands on 5 days.',
+    )
   })
 })

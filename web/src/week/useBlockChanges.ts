@@ -1,7 +1,7 @@
 import { computed, ref, watch } from 'vue'
 import { api } from '@/api/calls'
 import { ServerProblem, type FieldProblem } from '@/api/client'
-import type { ActivityForm, BlockForm, BlockView, DayBlockView } from '@/api/types'
+import type { ActivityForm, BlockForm, BlockView, DayBlockView, SeriesView } from '@/api/types'
 import { useClientPage } from '@/parts/clientPage'
 import { toMinute } from '@/parts/words'
 import { blockForm } from './blockForm'
@@ -20,6 +20,11 @@ export function useBlockChanges(clientId: () => string, activities: () => readon
   const undo = ref<{ text: string; run: () => Promise<unknown> } | null>(null)
   const conflict = ref<BlockView | null>(null)
   const repeat = ref<Repeat>(once())
+  /** How the series comes round now; what is chosen otherwise counts from this block on. */
+  const rule = ref('')
+  const otherDays = computed(
+    () => repeats.value && repeat.value.days.length > 0 && ruleOf(repeat.value) !== rule.value,
+  )
   const repeats = computed(() => blocks.value.find((b) => b.id === editing.value)?.repeats ?? false)
 
   const asForm = (block: DayBlockView) => blockForm(block, day.data.value?.date ?? '')
@@ -30,6 +35,14 @@ export function useBlockChanges(clientId: () => string, activities: () => readon
     problems.value = []
     message.value = ''
     conflict.value = null
+    if (block.repeats) void askRule(block.id)
+  }
+  async function askRule(id: string) {
+    repeat.value = once()
+    const { days, weeks, until } = await api.repetition(clientId(), id)
+    if (editing.value !== id) return
+    repeat.value = { days, every: weeks, until: until ?? '' }
+    rule.value = ruleOf(repeat.value)
   }
   function add() {
     repeat.value = once()
@@ -117,10 +130,12 @@ export function useBlockChanges(clientId: () => string, activities: () => readon
     attempt(async () => {
       const id = editing.value
       if (!id || !form.value) return
-      const made = await api.saveFollowing(clientId(), id, form.value)
+      const made = otherDays.value
+        ? await api.changeDays(clientId(), id, form.value, ruleOf(repeat.value))
+        : await api.saveFollowing(clientId(), id, form.value)
       undo.value = {
         text: seriesWords(form.value.title, made),
-        run: () => restore(made.before),
+        run: () => restore(made),
       }
       close()
     })
@@ -130,11 +145,11 @@ export function useBlockChanges(clientId: () => string, activities: () => readon
       const removed = await api.deleteFollowing(clientId(), editing.value)
       undo.value = {
         text: 'This one and those after it are out.',
-        run: () => restore(removed.before),
+        run: () => restore(removed),
       }
       close()
     })
-  const restore = (before: readonly BlockView[]) => api.restoreBlocks(clientId(), before)
+  const restore = (done: SeriesView) => api.restoreBlocks(clientId(), done)
 
   const remove = () =>
     attempt(async () => {
@@ -178,6 +193,7 @@ export function useBlockChanges(clientId: () => string, activities: () => readon
     conflict,
     repeat,
     repeats,
+    otherDays,
     edit,
     add,
     close,

@@ -224,7 +224,9 @@ describe('the week', () => {
       .spyOn(api, 'writeSentence')
       .mockResolvedValueOnce({ ...written, blockIds: ['b1', 'b2'], busyIds: [] })
       .mockResolvedValueOnce({ ...written, blockIds: [], busyIds: ['u1', 'u2'] })
-    const following = vi.spyOn(api, 'deleteFollowing').mockResolvedValue({ made: 2, before: [] })
+    const following = vi
+      .spyOn(api, 'deleteFollowing')
+      .mockResolvedValue({ made: 2, before: [], added: [] })
     const busy = vi.spyOn(api, 'deleteBusyTime').mockResolvedValue(undefined)
     const week = await open()
     await week.write('mon 18-19 practice')

@@ -104,7 +104,8 @@ class ScopeTest {
     if (endpoint.pattern().contains("/sessions/")) {
       return Practice.sessionForm(blockId, "2026-01-02T10:00:00Z", "2026-01-02T10:10:00Z");
     }
-    if (endpoint.pattern().endsWith("/blocks/series")) {
+    if (endpoint.pattern().endsWith("/blocks/series")
+        || endpoint.pattern().endsWith("/following/days")) {
       return Map.of(
           "block",
           Practice.blockForm(Practice.firstActivity(client), Practice.today(), "05:00", "06:00"),
@@ -115,7 +116,7 @@ class ScopeTest {
       return Map.of("newestVersion", 1);
     }
     if (endpoint.pattern().endsWith("/restoration")) {
-      return Map.of("blocks", List.of());
+      return Map.of("blocks", List.of(), "out", List.of());
     }
     if (endpoint.pattern().endsWith("/rounds")) {
       return BlockTest.round(0, 0, 20);

@@ -663,14 +663,56 @@ class WeekTest {
     assertThat(blocks(setting, NEXT_MONDAY))
         .as("what was before stays")
         .contains("MON 10:00 repeats");
-    setting.sent("POST", "/blocks/restoration", Map.of("blocks", moved.get("before")));
+    setting.sent(
+        "POST", "/blocks/restoration", Map.of("blocks", moved.get("before"), "out", List.of()));
     assertThat(blocks(setting, second.plusWeeks(1)))
         .containsExactly("MON 10:00 repeats", "WED 10:00 repeats");
     JsonNode removed = setting.sent("DELETE", path + "/following", null);
     assertThat(blocks(setting, second)).isEmpty();
     assertThat(blocks(setting, NEXT_MONDAY)).hasSize(3);
-    setting.sent("POST", "/blocks/restoration", Map.of("blocks", removed.get("before")));
+    setting.sent(
+        "POST", "/blocks/restoration", Map.of("blocks", removed.get("before"), "out", List.of()));
     assertThat(blocks(setting, second)).containsExactly("MON 14:00 repeats", "WED 10:00 repeats");
+  }
+
+  @Test
+  void aSeriesComesRoundOnOtherDaysFromOneBlockOn(RunningServer server) {
+    OneClient setting = OneClient.takeIn(server);
+    setting.sent("POST", "/blocks/series", series(setting, "FREQ=WEEKLY;BYDAY=MO,WE;COUNT=8"));
+    LocalDate second = NEXT_MONDAY.plusWeeks(1);
+    JsonNode week = setting.get("/week?date=" + second).get("days");
+    String wednesday = week.at("/2/blocks/0/id").asString();
+    JsonNode monday = week.at("/0/blocks/0");
+    String path = "/blocks/" + monday.get("id").asString();
+    JsonNode repetition = setting.get(path + "/repetition");
+    assertThat(repetition.get("days").valueStream().map(JsonNode::asString))
+        .containsExactly("MO", "WE");
+    assertThat(repetition.get("weeks").asInt()).isEqualTo(1);
+    Map<String, Object> form =
+        new TreeMap<>(series(setting, "FREQ=WEEKLY;BYDAY=WE,FR;UNTIL=20991231"));
+    Map<String, Object> block =
+        Practice.blockForm(Practice.firstActivity(setting.client()), second, "09:00", "10:00");
+    block.put("version", monday.get("version").asLong());
+    form.put("block", block);
+    JsonNode changed = setting.sent("PUT", path + "/following/days", form);
+    assertThat(blocks(setting, NEXT_MONDAY))
+        .as("what was before stays")
+        .containsExactly("MON 10:00 repeats", "WED 10:00 repeats");
+    assertThat(blocks(setting, second)).containsExactly("WED 09:00 repeats", "FRI 09:00 repeats");
+    assertThat(setting.get("/week?date=" + second).at("/days/2/blocks/0/id").asString())
+        .as("what falls on the same day stays the same block")
+        .isEqualTo(wednesday);
+    assertThat(setting.get("/blocks/" + wednesday + "/repetition").get("until").asString())
+        .isEqualTo("2099-12-31");
+    assertThat(setting.send("PUT", path + "/following/days", form).status())
+        .as("it is gone")
+        .isEqualTo(404);
+    setting.sent(
+        "POST",
+        "/blocks/restoration",
+        Map.of("blocks", changed.get("before"), "out", changed.get("added")));
+    assertThat(blocks(setting, second)).containsExactly("MON 10:00 repeats", "WED 10:00 repeats");
+    assertThat(blocks(setting, second.plusWeeks(8))).isEmpty();
   }
 
   @Test

@@ -91,7 +91,8 @@ public class BlockBook {
     return ids;
   }
 
-  private UUID newSeries(ClientFile client, String rule, LocalDate first) {
+  /** A series of which nothing stands yet. */
+  UUID newSeries(ClientFile client, String rule, LocalDate first) {
     BlockSeries made = new BlockSeries();
     made.id = UUID.randomUUID();
     made.coachId = client.coachId();

@@ -8,8 +8,10 @@ import org.nimblet.server.week.BlockForms.BlockView;
 import org.nimblet.server.week.BlockForms.RestoreForm;
 import org.nimblet.server.week.BlockForms.SeriesForm;
 import org.nimblet.server.week.BlockForms.SeriesView;
+import org.nimblet.server.week.Repetition.Weekly;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -56,6 +58,21 @@ class BlockController {
       @PathVariable UUID blockId,
       @Valid @RequestBody BlockForm form) {
     return service.updateFollowing(client, blockId, form);
+  }
+
+  /** By which rule a block repeats. */
+  @GetMapping("/{blockId}/repetition")
+  Weekly repetition(@PathVariable("clientId") ClientFile client, @PathVariable UUID blockId) {
+    return service.repetition(client, blockId);
+  }
+
+  /** Lets a block and those after it in its series come round otherwise. */
+  @PutMapping("/{blockId}/following/days")
+  SeriesView changeDays(
+      @PathVariable("clientId") ClientFile client,
+      @PathVariable UUID blockId,
+      @Valid @RequestBody SeriesForm form) {
+    return service.changeDays(client, blockId, form);
   }
 
   @DeleteMapping("/{blockId}")

@@ -99,13 +99,21 @@ final class BlockForms {
    *
    * @param made how many blocks it has got, or how many of it were changed or taken out
    * @param before the changed ones as they were
+   * @param added those that are new
    */
-  record SeriesView(int made, List<BlockView> before) {}
+  record SeriesView(int made, List<BlockView> before, List<UUID> added) {}
 
-  /** Blocks as they were before. */
+  /**
+   * Blocks as they were before.
+   *
+   * @param out those that were not there
+   */
   record RestoreForm(
       @NotNull(message = "The blocks.") @Size(max = 400, message = "At most 400 blocks.")
-          List<@Valid BlockView> blocks) {}
+          List<@Valid BlockView> blocks,
+      @NotNull(message = "Blocks that were not there, or none.")
+          @Size(max = 400, message = "At most 400 blocks.")
+          List<@NotNull(message = "Which block.") UUID> out) {}
 
   /**
    * What a form says of a block.

@@ -1,9 +1,12 @@
 package org.nimblet.server.week;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.DateTimeException;
+import java.time.LocalDate;
 import java.time.temporal.Temporal;
 import java.util.List;
 import net.fortuna.ical4j.model.Recur;
+import net.fortuna.ical4j.transform.recurrence.Frequency;
 
 /** Recurrence rules of RFC 5545, section 3.3.10, as ical4j expands them. */
 public final class Repetition {
@@ -12,6 +15,27 @@ public final class Repetition {
   private static final int LONGEST = 200;
 
   private Repetition() {}
+
+  /**
+   * A rule that comes round every so many weeks.
+   *
+   * @param days on which days of the week, as RFC 5545 writes them; none if it is no weekly rule
+   * @param weeks every so many weeks
+   * @param until its last day; null if it has no end
+   */
+  public record Weekly(List<String> days, int weeks, @Schema(nullable = true) LocalDate until) {}
+
+  /** How a rule comes round by the week. */
+  static Weekly weekly(String rule) {
+    Recur<LocalDate> recur = new Recur<>(rule);
+    boolean byTheWeek = recur.getFrequency() == Frequency.WEEKLY;
+    return new Weekly(
+        byTheWeek
+            ? recur.getDayList().stream().map(day -> day.getDay().name()).toList()
+            : List.of(),
+        Math.max(1, recur.getInterval()),
+        recur.getUntil());
+  }
 
   /**
    * When a rule comes round.
