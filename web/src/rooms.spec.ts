@@ -12,7 +12,8 @@ const FLOORS: readonly (readonly string[])[] = [
   ['parts'],
   ['form', 'ribbon', 'tape'],
   ['hand'],
-  ['intake', 'week', 'library', 'bench', 'log', 'account', 'today', 'progress'],
+  ['week', 'library', 'bench', 'log', 'account', 'today', 'progress'],
+  ['intake'],
   ['player', 'myday', 'client', 'clients', 'programme'],
   ['app'],
 ]

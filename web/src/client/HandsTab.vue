@@ -55,7 +55,12 @@ async function told(found: HealthView) {
       <RouterLink :to="`/clients/${clientId}/intake`">Go on with it</RouterLink>
     </p>
     <form novalidate class="facts" @submit.prevent="save">
-      <ActivitiesPart v-model="form" class="do" :problems="problems" />
+      <ActivitiesPart
+        v-model="form"
+        class="do"
+        :problems="problems"
+        :discipline="stored.discipline"
+      />
       <PainPart
         v-if="health"
         class="pain"

@@ -28,6 +28,7 @@ const stubs = {
 const client = (version: number, occupation: string): ClientView => ({
   id: 'c',
   intakeFinished: true,
+  discipline: null,
   facts: { ...emptyClient(), version, name: 'Maren Quist', occupation },
 })
 

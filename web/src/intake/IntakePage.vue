@@ -13,6 +13,7 @@ import HowPart from './HowPart.vue'
 import WhoPart from './WhoPart.vue'
 import { copy, same } from '@/form/forms'
 import MindedPart from './MindedPart.vue'
+import WeeklyTimes from './WeeklyTimes.vue'
 import PainPart from './PainPart.vue'
 import SignsPart from './SignsPart.vue'
 
@@ -200,9 +201,16 @@ function move(event: KeyboardEvent) {
             v-else-if="part.id === 'activities'"
             v-model="form"
             :problems="problems"
+            :discipline="client.data.value?.discipline ?? null"
           />
           <AtHandPart v-else-if="part.id === 'hand'" v-model="form" :problems="problems" />
-          <HowPart v-else v-model="form" :client-id="clientId" :problems="problems" />
+          <template v-else>
+            <HowPart v-model="form" :client-id="clientId" :problems="problems" />
+            <WeeklyTimes
+              :client-id="clientId"
+              :ready="(client.data.value?.facts.activities.length ?? 0) > 0"
+            />
+          </template>
         </div>
         <div v-else class="halves">
           <PainPart

@@ -1,4 +1,4 @@
-import type { ActivityForm, ClientForm } from '@/api/types'
+import type { ActivityForm, ClientForm, Discipline } from '@/api/types'
 
 /** A form to begin with for a person of whom nothing is known yet. */
 export const emptyClient = (): ClientForm => ({
@@ -24,12 +24,13 @@ export const emptyClient = (): ClientForm => ({
   intakeAnswered: [],
 })
 
-export function emptyActivity(): ActivityForm {
+/** An activity to begin with, done with what was said or chosen. */
+export function emptyActivity(discipline: Discipline): ActivityForm {
   return {
     id: null,
     kind: 'PRACTICE',
     title: 'Practice',
-    discipline: 'PLUCKED_STRINGS',
+    discipline,
     hands: ['LEFT', 'RIGHT'],
     digits: [],
     roles: null,

@@ -71,7 +71,11 @@ describe('weights of an activity', () => {
 
 describe('what the hands do, in a sentence', () => {
   const line = async (changes: Partial<ActivityForm> = {}, roles: HandRoleView[] = []) => {
-    const activity = ref<ActivityForm>({ ...emptyActivity(), title: 'Quintet', ...changes })
+    const activity = ref<ActivityForm>({
+      ...emptyActivity('PLUCKED_STRINGS'),
+      title: 'Quintet',
+      ...changes,
+    })
     const wrapper = mount(
       {
         components: { ActivityLine },
@@ -152,7 +156,7 @@ describe('what the hands do, in a sentence', () => {
       {
         components: { ActivitiesPart },
         setup: () => ({ form }),
-        template: '<ActivitiesPart v-model="form" :problems="[]" />',
+        template: '<ActivitiesPart v-model="form" :problems="[]" discipline="WINDS" />',
       },
       { global: { stubs } },
     )

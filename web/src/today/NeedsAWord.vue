@@ -14,11 +14,10 @@ interface Line {
   readonly row: RosterRow
   readonly reason: AttentionView
 }
-const ORDER = { STOP: 0, WARN: 1, NOTE: 2 }
 const attention = computed<Line[]>(() =>
   props.rows
     .flatMap((row) => row.attention.map((reason) => ({ row, reason })))
-    .sort((a, b) => ORDER[a.reason.urgency] - ORDER[b.reason.urgency]),
+    .sort((a, b) => a.reason.rank - b.reason.rank),
 )
 const dealt = computed<Line[]>(() =>
   props.rows.flatMap((row) => row.dealtWith.map((reason) => ({ row, reason }))),

@@ -7,6 +7,7 @@ import NeedsAWord from './NeedsAWord.vue'
 
 const reason = (changes: Partial<AttentionView> = {}): AttentionView => ({
   id: 'r',
+  rank: 6,
   urgency: 'WARN',
   heading: '2 missed',
   sentence: '2 sessions in the last 7 days did not happen.',
@@ -37,7 +38,7 @@ describe('who needs a word', () => {
       row({
         clientId: 'd',
         name: 'Ben',
-        attention: [reason({ id: 's', urgency: 'STOP', heading: 'Pain up', place: 'HANDS' })],
+        attention: [reason({ id: 's', rank: 3, urgency: 'STOP', heading: 'Pain up', place: 'HANDS' })],
       }),
     ])
     expect(list.findAll('.word').map((w) => w.text())).toEqual(['Pain upBen', '2 missedAna'])

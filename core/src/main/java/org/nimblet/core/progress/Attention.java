@@ -17,6 +17,28 @@ public sealed interface Attention {
   /** How urgent it is. */
   Urgency urgency();
 
+  /** The kinds, the most urgent first; of one urgency in the order in which they are settled. */
+  List<Class<? extends Attention>> ORDER =
+      List.of(
+          Stopped.class,
+          Alarming.class,
+          Signed.class,
+          PainUp.class,
+          KeptOut.class,
+          PainStays.class,
+          Missed.class,
+          HoursJumped.class,
+          WaitsForTheCoach.class,
+          ReviewDue.class,
+          HeldForLong.class,
+          ReadyToStepUp.class,
+          NothingPlanned.class);
+
+  /** Its place among all kinds, 0 for the most urgent. */
+  default int rank() {
+    return ORDER.indexOf(getClass());
+  }
+
   /** A heading of a few words. */
   String heading();
 

@@ -82,7 +82,7 @@ public final class AttentionRules {
       List<String> ready,
       boolean planned) {}
 
-  /** Every reason for a word, the most urgent first; of one urgency in the order of the rules. */
+  /** Every reason for a word, the most urgent first. */
   public static List<Attention> reasons(Situation now) {
     List<Attention> reasons =
         new ArrayList<>(
@@ -111,7 +111,7 @@ public final class AttentionRules {
     if (!now.planned()) {
       reasons.add(new Attention.NothingPlanned());
     }
-    reasons.sort(Comparator.comparing(Attention::urgency));
+    reasons.sort(Comparator.comparingInt(Attention::rank));
     return List.copyOf(reasons);
   }
 
@@ -187,7 +187,7 @@ public final class AttentionRules {
     if (missed >= MISSED) {
       reasons.add(new Attention.Missed(Math.toIntExact(missed), DAYS));
     }
-    reasons.sort(Comparator.comparing(Attention::urgency));
+    reasons.sort(Comparator.comparingInt(Attention::rank));
     return List.copyOf(reasons);
   }
 

@@ -35,6 +35,28 @@ class AttentionRulesTest {
     return AttentionRules.reasons(TODAY, List.of(readings), Set.of(), List.of(), Health.GOOD);
   }
 
+  /** The order of the rules: a sign before pain, pain before what was missed, then the rest. */
+  @Test
+  void everyKindOfReasonHasItsPlace() {
+    assertThat(Attention.ORDER)
+        .containsExactlyInAnyOrder(permitted())
+        .containsSubsequence(
+            Attention.Signed.class,
+            Attention.PainUp.class,
+            Attention.PainStays.class,
+            Attention.Missed.class,
+            Attention.HoursJumped.class,
+            Attention.ReviewDue.class,
+            Attention.ReadyToStepUp.class,
+            Attention.NothingPlanned.class);
+    assertThat(new Attention.NothingPlanned().rank()).isEqualTo(Attention.ORDER.size() - 1);
+  }
+
+  @SuppressWarnings("unchecked")
+  private static Class<? extends Attention>[] permitted() {
+    return (Class<? extends Attention>[]) Attention.class.getPermittedSubclasses();
+  }
+
   @Test
   void aRiseOfTwoPointsIsPointedOut() {
     assertThat(reasons(wrist(8, 2), wrist(4, 4), wrist(0, 5)))

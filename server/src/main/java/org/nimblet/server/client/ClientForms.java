@@ -137,6 +137,12 @@ public final class ClientForms {
    * A client as shown.
    *
    * @param intakeFinished whether everything was asked that is asked of a new client
+   * @param discipline what their hands are likely to do, from what they say they do; null if nobody
+   *     can tell
    */
-  public record ClientView(UUID id, boolean intakeFinished, ClientForm facts) {}
+  public record ClientView(
+      UUID id,
+      boolean intakeFinished,
+      @Schema(nullable = true) Discipline discipline,
+      ClientForm facts) {}
 }

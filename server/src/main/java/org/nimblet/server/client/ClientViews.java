@@ -66,7 +66,8 @@ final class ClientViews {
                 .toList(),
             file.intakeAnswered());
     boolean finished = file.intakeAnswered().containsAll(EnumSet.allOf(IntakeQuestion.class));
-    return new ClientView(file.id(), finished, facts);
+    return new ClientView(
+        file.id(), finished, Discipline.spokenOf(file.occupation()).orElse(null), facts);
   }
 
   private static List<WeightForm> forms(Weights weights) {

@@ -129,19 +129,33 @@ class DayViews {
       @Schema(type = "string") LocalTime endsAt,
       String label) {}
 
-  /** A reason for a word. */
+  /**
+   * A reason for a word.
+   *
+   * @param rank its place among all kinds of reasons, 0 for the most urgent
+   */
   record AttentionView(
-      UUID id, Attention.Urgency urgency, String heading, String sentence, Attention.Place place) {
+      UUID id,
+      int rank,
+      Attention.Urgency urgency,
+      String heading,
+      String sentence,
+      Attention.Place place) {
 
     /** The same reason has the same identifier, so that it can be dealt with. */
     static AttentionView of(Attention reason) {
-      return of(reason.urgency(), reason.heading(), reason.sentence(), reason.place());
+      return of(
+          reason.rank(), reason.urgency(), reason.heading(), reason.sentence(), reason.place());
     }
 
     static AttentionView of(
-        Attention.Urgency urgency, String heading, String sentence, Attention.Place place) {
+        int rank,
+        Attention.Urgency urgency,
+        String heading,
+        String sentence,
+        Attention.Place place) {
       UUID id = UUID.nameUUIDFromBytes((heading + " " + sentence).getBytes(StandardCharsets.UTF_8));
-      return new AttentionView(id, urgency, heading, sentence, place);
+      return new AttentionView(id, rank, urgency, heading, sentence, place);
     }
   }
 
@@ -223,6 +237,7 @@ class DayViews {
             List.of()),
         List.of(
             AttentionView.of(
+                0,
                 Attention.Urgency.STOP,
                 "Day cannot be worked out",
                 "Something that is kept of this client does not fit together; what was changed last"

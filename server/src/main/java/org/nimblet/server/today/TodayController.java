@@ -32,9 +32,8 @@ class TodayController {
       Comparator.comparing(
               (RosterRow row) ->
                   row.attention().stream()
-                      .map(AttentionView::urgency)
+                      .map(AttentionView::rank)
                       .min(Comparator.naturalOrder())
-                      .map(Enum::ordinal)
                       .orElse(Integer.MAX_VALUE))
           .thenComparing(row -> -row.day().missed())
           .thenComparing(RosterRow::name);
