@@ -198,6 +198,12 @@ export const router = createRouter({
           meta: { title: 'Calendars and reminders' },
         },
         {
+          path: 'week/six-weeks',
+          component: () => import('@/week/SixWeeksPage.vue'),
+          props: true,
+          meta: { title: 'Six weeks' },
+        },
+        {
           path: 'week/practice-day',
           component: () => import('@/week/PracticeDayPage.vue'),
           props: true,

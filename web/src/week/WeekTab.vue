@@ -23,6 +23,7 @@ import { useDrawn } from './useDrawn'
 import { useMoving } from './useMoving'
 import { useWeek } from './useWeek'
 import WeekHead from './WeekHead.vue'
+import WeekLinks from './WeekLinks.vue'
 
 /** Seven ribbons on one axis: everything can be moved, and says why it is where it is. */
 const props = defineProps<{ clientId: string }>()
@@ -200,12 +201,7 @@ useUndoKeys(week.undo, week.redo)
             </svg>
           </div>
         </div>
-        <p class="side-by-side links">
-          <RouterLink :to="`/clients/${clientId}/week/practice-day`">A day of practice</RouterLink>
-          <RouterLink :to="`/clients/${clientId}/week/calendars`"
-            >Calendars and reminders</RouterLink
-          >
-        </p>
+        <WeekLinks :client-id="clientId" :date="date" />
         <CountsList :counts="week.plan.value?.counts ?? []" :client-id="clientId" />
       </section>
       <aside class="reason" aria-label="Why here" aria-live="polite">
@@ -292,10 +288,6 @@ useUndoKeys(week.undo, week.redo)
   fill: var(--main);
   opacity: 0.25;
   pointer-events: none;
-}
-.links {
-  gap: 20px;
-  margin-top: 8px;
 }
 svg {
   display: block;
