@@ -128,6 +128,10 @@ li a {
   align-content: center;
   height: 100%;
   color: var(--ink);
+  text-decoration: none;
+}
+li a:hover b {
+  text-decoration: underline;
 }
 li span {
   display: flex;

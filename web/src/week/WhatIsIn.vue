@@ -40,6 +40,9 @@ const { data, error } = useAsked(() => queries.planned(props.clientId, props.peg
 </template>
 
 <style scoped>
+section {
+  min-width: 0;
+}
 h3 {
   margin-top: 6px;
   font-size: 0.875rem;
