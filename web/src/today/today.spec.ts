@@ -38,7 +38,9 @@ describe('who needs a word', () => {
       row({
         clientId: 'd',
         name: 'Ben',
-        attention: [reason({ id: 's', rank: 3, urgency: 'STOP', heading: 'Pain up', place: 'HANDS' })],
+        attention: [
+          reason({ id: 's', rank: 3, urgency: 'STOP', heading: 'Pain up', place: 'HANDS' }),
+        ],
       }),
     ])
     expect(list.findAll('.word').map((w) => w.text())).toEqual(['Pain upBen', '2 missedAna'])

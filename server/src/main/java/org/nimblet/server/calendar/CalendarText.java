@@ -3,6 +3,7 @@ package org.nimblet.server.calendar;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.function.Consumer;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -21,6 +22,23 @@ record CalendarText(List<String> head, List<List<String>> events) {
 
   /** Dates that are listed one by one in a whole file (ours). */
   static final int MOST_LISTED_DATES = 20_000;
+
+  /** What is read of an event; words, people, places and alarms are nobody's business here. */
+  private static final Set<String> READ =
+      Set.of(
+          "UID",
+          "SUMMARY",
+          "DTSTART",
+          "DTEND",
+          "DURATION",
+          "RRULE",
+          "RDATE",
+          "EXRULE",
+          "EXDATE",
+          "RECURRENCE-ID",
+          "SEQUENCE",
+          "STATUS",
+          "DTSTAMP");
 
   private static final Pattern FOLDED = Pattern.compile("\\r?\\n[ \\t]");
   private static final Pattern LINE = Pattern.compile("\\r\\n|\\n|\\r");
@@ -44,6 +62,7 @@ record CalendarText(List<String> head, List<List<String>> events) {
     List<List<String>> events = new ArrayList<>();
     List<String> zone = null;
     List<String> event = null;
+    int inside = 0;
     int listed = 0;
     for (String line : lines) {
       String start = line.substring(0, Math.min(line.length(), 32)).toUpperCase(Locale.ROOT);
@@ -54,10 +73,22 @@ record CalendarText(List<String> head, List<List<String>> events) {
         zone = new ArrayList<>();
       } else if (start.startsWith("BEGIN:VEVENT") && event == null) {
         event = new ArrayList<>();
+        inside = 0;
       }
-      List<String> place = zone != null ? zone : event != null ? event : head;
-      if (place != head || !isFrame(start)) {
-        place.add(line);
+      if (zone != null) {
+        zone.add(line);
+      } else if (event == null) {
+        if (!isFrame(start)) {
+          head.add(line);
+        }
+      } else if (isOfEvent(start)) {
+        event.add(line);
+      } else if (start.startsWith("BEGIN:")) {
+        inside++;
+      } else if (start.startsWith("END:")) {
+        inside--;
+      } else if (inside == 0 && READ.contains(name(start))) {
+        event.add(line);
       }
       if (zone != null && start.startsWith("END:VTIMEZONE")) {
         addZone(zone, head, note);
@@ -74,6 +105,19 @@ record CalendarText(List<String> head, List<List<String>> events) {
     refuseMoreThan(MOST_ENTRIES, events.size(), "entries");
     refuseMoreThan(MOST_LISTED_DATES, listed, "dates listed one by one");
     return new CalendarText(head, events);
+  }
+
+  private static boolean isOfEvent(String start) {
+    return start.startsWith("BEGIN:VEVENT") || start.startsWith("END:VEVENT");
+  }
+
+  /** The name of the property of a line: what stands before its parameters and its value. */
+  private static String name(String start) {
+    int end = 0;
+    while (end < start.length() && start.charAt(end) != ':' && start.charAt(end) != ';') {
+      end++;
+    }
+    return start.substring(0, end);
   }
 
   private static void refuseMoreThan(int most, int found, String what) {

@@ -137,6 +137,26 @@ class CalendarReaderTest {
   }
 
   @Test
+  void whatIsNotReadMayBeAnything() {
+    CalendarReader.Content content =
+        read(
+            event(
+                "UID:1",
+                "DESCRIPTION;ALTREP=\"half a quote:seagulls",
+                "ATTENDEE;CN=:mailto:",
+                "not even a property",
+                "BEGIN:VALARM",
+                "TRIGGER:whenever",
+                "SUMMARY:An alarm has a title of its own",
+                "END:VALARM",
+                "DTSTART:20270310T180000",
+                "DURATION:PT1H",
+                "SUMMARY:Rehearsal"));
+    assertThat(content.events()).extracting(CalendarEvent::title).containsExactly("Rehearsal");
+    assertThat(content.notes()).isEmpty();
+  }
+
+  @Test
   void aZoneThatTheFileDefinesItself() {
     CalendarReader.Content content =
         read(
