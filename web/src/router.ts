@@ -180,6 +180,12 @@ export const router = createRouter({
           meta: { title: 'Programme' },
         },
         {
+          path: 'programme/handout',
+          component: () => import('@/programme/HandoutPage.vue'),
+          props: true,
+          meta: { title: 'Handout', paper: true },
+        },
+        {
           path: 'programme/review',
           component: () => import('@/progress/ReviewPage.vue'),
           props: true,

@@ -37,6 +37,7 @@ import type {
   Side,
   WordForm,
   SeriesView,
+  Turn,
 } from './types'
 
 /** What a forecast is asked for: whose side, to which rung, on how many days a week. */
@@ -531,8 +532,8 @@ export const api = {
         body: { percent },
       }),
     ),
-  turnSteps: (draft: Draft, key: string, apart: boolean) =>
-    answer(http.POST('/api/bench/turn', { body: { draft, key, apart } })),
+  turnSteps: (draft: Draft, key: string, turn: Turn) =>
+    answer(http.POST('/api/bench/turn', { body: { draft, key, turn } })),
   readLines: (draft: Draft, text: string) =>
     answer(http.POST('/api/bench/lines', { body: { draft, text } })),
   linesOf: (draft: Draft) => answer(http.POST('/api/bench/lines/written', { body: draft })),

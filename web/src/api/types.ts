@@ -160,6 +160,7 @@ export type {
   SetUpView,
   Severity,
   SidesChoice,
+  Turn,
   SignView,
   StepDraft,
   StoredRoutine,

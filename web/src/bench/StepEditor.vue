@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
-import type { BenchStep, SidesChoice, StepDraft } from '@/api/types'
+import type { BenchStep, SidesChoice, StepDraft, Turn } from '@/api/types'
 import ChoiceRow from '@/form/ChoiceRow.vue'
 import { POSITIONS } from '@/parts/labels'
 import { duration } from '@/parts/words'
@@ -18,7 +18,7 @@ const emit = defineEmits<{
   put: [changed: Partial<StepDraft>]
   sides: [sides: SidesChoice]
   duplicate: []
-  turn: [apart: boolean]
+  turn: [turn: Turn]
   remove: []
   swap: []
   from: []
@@ -91,11 +91,18 @@ const quantityWords = computed(() => {
       <h2>{{ step.title }}</h2>
       <BButton variant="link" size="sm" @click="emit('from')">Try from here</BButton>
       <BButton variant="link" size="sm" @click="emit('duplicate')">Duplicate</BButton>
-      <BButton v-if="step.turn" variant="link" size="sm" @click="emit('turn', true)"
+      <BButton v-if="step.turn" variant="link" size="sm" @click="emit('turn', 'APART')"
         >Take the circuit apart</BButton
       >
-      <BButton v-if="!last" variant="link" size="sm" @click="emit('turn', false)"
+      <BButton v-if="!last" variant="link" size="sm" @click="emit('turn', 'WITH_THE_NEXT')"
         >In turn with the next</BButton
+      >
+      <BButton
+        v-if="step.laterality === 'EACH' && !step.turn"
+        variant="link"
+        size="sm"
+        @click="emit('turn', 'ARM_BY_ARM')"
+        >Arm by arm</BButton
       >
       <BButton variant="link" size="sm" @click="emit('swap')">Swap</BButton>
       <BButton variant="link" size="sm" @click="emit('remove')">Remove</BButton>

@@ -1,6 +1,6 @@
 import { computed, ref, watch, type Ref } from 'vue'
 import { api } from '@/api/calls'
-import type { FindingView, SidesChoice, StepDraft } from '@/api/types'
+import type { FindingView, SidesChoice, StepDraft, Turn } from '@/api/types'
 import type { BenchState } from './useBench'
 
 /** The steps on the bench as they are chosen, added, changed and taken out. */
@@ -26,8 +26,8 @@ export function useSteps(
     const changed = await attempt(() => api.shareSides(draft.value, key, sides))
     if (changed) bench.change({ steps: changed })
   }
-  async function turn(key: string, apart: boolean) {
-    const changed = await attempt(() => api.turnSteps(draft.value, key, apart))
+  async function turn(key: string, how: Turn) {
+    const changed = await attempt(() => api.turnSteps(draft.value, key, how))
     if (changed) bench.change({ steps: changed })
   }
   function longer(key: string, more: boolean) {

@@ -67,7 +67,12 @@ const painWords = computed(() => {
       :ready="Boolean(client.data.value)"
       @retry="reloadAll"
     >
-      <section v-if="client.data.value" class="head" aria-label="Client">
+      <section
+        v-if="client.data.value"
+        class="head"
+        :class="{ 'no-print': route.meta.paper }"
+        aria-label="Client"
+      >
         <div>
           <h1>{{ client.data.value.facts.name }}</h1>
           <p class="large">{{ client.data.value.facts.occupation }}</p>
@@ -108,8 +113,8 @@ const painWords = computed(() => {
           </svg>
         </div>
       </section>
-      <SafetyNotes :notes="day.data.value?.notes ?? []" />
-      <nav class="tabs ribbon-edge" aria-label="Client">
+      <SafetyNotes :class="{ 'no-print': route.meta.paper }" :notes="day.data.value?.notes ?? []" />
+      <nav class="tabs ribbon-edge" :class="{ 'no-print': route.meta.paper }" aria-label="Client">
         <RouterLink
           v-for="tab in tabs"
           :key="tab.to"

@@ -9,6 +9,7 @@ import { longDate } from '@/parts/words'
 
 /** What a programme is called and from when to when it goes; another one, and its end. */
 const props = defineProps<{
+  clientId: string
   stored: boolean
   choosing: boolean
   busy: boolean
@@ -34,6 +35,12 @@ const changing = computed(() => asked.value || wrong.value)
       >Title, dates, limits</BButton
     >
     <span class="push ways">
+      <RouterLink
+        v-if="stored"
+        class="btn btn-link btn-sm"
+        :to="`/clients/${clientId}/programme/handout`"
+        >Handout</RouterLink
+      >
       <BButton
         v-if="stored"
         size="sm"

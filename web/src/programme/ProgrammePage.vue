@@ -58,6 +58,7 @@ const longest = computed(() =>
       <ProgrammeHead
         v-if="facts"
         v-model="facts"
+        :client-id="clientId"
         :stored="Boolean(stored)"
         :choosing="choosing"
         :busy="busy"

@@ -19,6 +19,16 @@ const stubs = {
 const step = (title: string, fixed: boolean): ContentsView['look']['steps'][number] => ({
   fixed,
   doseWords: '20 s each side',
+  feltAt: 'along the inner forearm',
+  figure: {
+    poses: ['FLAT'],
+    view: 'PALM',
+    worked: [],
+    places: [],
+    arrow: 'NONE',
+    prop: 'NONE',
+    wrong: null,
+  },
   tape: {
     title,
     kind: 'STRETCH',

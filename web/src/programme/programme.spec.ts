@@ -7,7 +7,9 @@ import { ServerProblem } from '@/api/client'
 import { keeper } from '@/api/queries'
 import type { ProgrammeDaysView } from '@/api/types'
 import { CLIENT_PAGE, type ClientPage } from '@/parts/clientPage'
-import { aBlock, aDay, aPeg } from '@/week/samples'
+import { addDays } from '@/parts/words'
+import { aBlock, aDay, aPeg, aWeek } from '@/week/samples'
+import HandoutPage from './HandoutPage.vue'
 import ProgrammePage from './ProgrammePage.vue'
 import { choices, programme } from './samples'
 import WaitingLines from './WaitingLines.vue'
@@ -30,6 +32,8 @@ const loaded = <T>(value: T) => ({
 const look = { steps: [], missing: [], lengthMillis: 0, refused: '' }
 const days: ProgrammeDaysView = {
   minutesAllowed: 315,
+  stopRules: ['Stop with sharp or rising pain.'],
+  endingPain: 7,
   obligations: [
     {
       obligationId: 'cool',
@@ -44,6 +48,16 @@ const days: ProgrammeDaysView = {
           {
             fixed: false,
             doseWords: '20 s',
+            feltAt: 'in the palms',
+            figure: {
+              poses: ['FLAT'],
+              view: 'PALM',
+              worked: [],
+              places: [],
+              arrow: 'NONE',
+              prop: 'NONE',
+              wrong: null,
+            },
             tape: {
               title: 'Palm rub',
               kind: 'HEAT',
@@ -69,7 +83,7 @@ const days: ProgrammeDaysView = {
     },
   ],
 }
-const open = async () => {
+const open = async (shown: typeof ProgrammePage | typeof HandoutPage = ProgrammePage) => {
   const router = createRouter({
     history: createMemoryHistory(),
     routes: [{ path: '/:rest(.*)*', component: { template: '<p />' } }],
@@ -81,7 +95,7 @@ const open = async () => {
     reloadAll: () => Promise.resolve(),
     chosenBlock: ref(null),
   } as unknown as ClientPage
-  const wrapper = mount(ProgrammePage, {
+  const wrapper = mount(shown, {
     props: { clientId: 'c' },
     global: { plugins: [router], stubs, provide: { [CLIENT_PAGE as symbol]: page } },
     attachTo: document.body,
@@ -119,6 +133,7 @@ beforeEach(() => {
 })
 afterEach(() => {
   vi.restoreAllMocks()
+  vi.unstubAllGlobals()
   document.body.innerHTML = ''
 })
 
@@ -236,5 +251,25 @@ describe('the programme', () => {
     expect(wrapper.findAll('li')).toHaveLength(1)
     expect(wrapper.find('li').text()).toContain('Strength')
     expect(wrapper.find('li').text()).toContain('Reach')
+  })
+
+  it('goes onto paper: the days from tomorrow on, what is in it, and when to stop', async () => {
+    vi.spyOn(api, 'week').mockImplementation((_, date) =>
+      Promise.resolve(
+        aWeek(Array.from({ length: 7 }, (_, i) => aDay({ date: addDays(date, i), today: false }))),
+      ),
+    )
+    const print = vi.fn()
+    vi.stubGlobal('print', print)
+    const wrapper = await open(HandoutPage)
+    expect(wrapper.findAll('[data-date]').map((one) => one.attributes('data-date'))).toEqual(
+      Array.from({ length: 7 }, (_, i) => addDays('2026-11-30', i + 1)),
+    )
+    expect(wrapper.findAll('.session'), 'what waits is not on it').toHaveLength(1)
+    expect(wrapper.find('.session').text()).toContain('Palm rub, 20 s')
+    expect(wrapper.find('footer').text()).toContain('Stop with sharp or rising pain.')
+    expect(wrapper.find('footer').text()).toContain('Pain of 7 and more')
+    await named(wrapper, 'Print')?.trigger('click')
+    expect(print).toHaveBeenCalledTimes(1)
   })
 })

@@ -337,7 +337,7 @@ class BenchTest {
     Map<String, Object> form = new TreeMap<>();
     form.put("draft", draft);
     form.put("key", "a");
-    form.put("apart", false);
+    form.put("turn", "WITH_THE_NEXT");
     JsonNode turned = setting.post("/api/bench/turn", form);
     assertThat(turned.size()).isGreaterThanOrEqualTo(4);
     draft.put("steps", turned);
@@ -345,12 +345,34 @@ class BenchTest {
     assertThat(check.at("/steps/1/turn").asString()).startsWith("B, round 1 of ");
     JsonNode played = setting.post("/api/bench/play", draft);
     assertThat(played.at("/steps/0/turn").asString()).startsWith("A, round 1 of ");
-    form.put("apart", true);
+    form.put("turn", "APART");
     form.put("key", turned.at("/2/key").asString());
     assertThat(setting.post("/api/bench/turn", form)).hasSize(2);
     form.put("key", "nobody");
     assertThat(setting.practice().coach().send("POST", "/api/bench/turn", form).body())
         .contains("no step of the draft");
+  }
+
+  @Test
+  void aStretchGoesArmByArm(RunningServer server) {
+    Setting setting = setting(server);
+    Map<String, Object> form = new TreeMap<>();
+    form.put(
+        "draft",
+        setting.coolDown(
+            List.of(
+                Practice.stepDraft("a", "palm-up-fingers-back"),
+                Practice.stepDraft("b", "palm-down-hand-in"))));
+    form.put("key", "b");
+    form.put("turn", "ARM_BY_ARM");
+    JsonNode turned = setting.post("/api/bench/turn", form);
+    assertThat(turned.findValuesAsString("firstSide"))
+        .containsExactly("LEFT", "LEFT", "RIGHT", "RIGHT");
+    assertThat(turned.findValuesAsString("dose")).allMatch(dose -> dose.contains("one side only"));
+    form.put("draft", setting.coolDown(List.of(Practice.stepDraft("a", "palm-rub"))));
+    form.put("key", "a");
+    assertThat(setting.practice().coach().send("POST", "/api/bench/turn", form).body())
+        .contains("must be done on each side");
   }
 
   @Test

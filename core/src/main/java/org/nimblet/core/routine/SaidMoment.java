@@ -99,18 +99,24 @@ public record SaidMoment(
     }
   }
 
+  /** Reads what is said, with the themes that ship. */
+  public static SaidMoment read(String text) {
+    return read(text, Theme.shipped());
+  }
+
   /**
    * Reads what is said.
    *
+   * @param themes what can be had in mind; of two that fit alike the first
    * @throws IllegalArgumentException if it says no minutes, or something that is not understood;
    *     the message names the piece and says what would be
    */
-  public static SaidMoment read(String text) {
+  public static SaidMoment read(String text, List<Theme> themes) {
     if (text.length() > LONGEST) {
       throw new IllegalArgumentException(
           "That is %d characters long; say it in %d.".formatted(text.length(), LONGEST));
     }
-    Reader reader = new Reader(text.toLowerCase(Locale.ROOT).replace('’', '\''));
+    Reader reader = new Reader(text.toLowerCase(Locale.ROOT).replace('’', '\''), themes);
     int minutes = reader.minutes();
     boolean emptyHanded = reader.take(EMPTY_HANDED);
     Set<Position> positions = EnumSet.noneOf(Position.class);
@@ -230,10 +236,12 @@ public record SaidMoment(
 
   /** Takes piece after piece; what is left over was not understood. */
   private static final class Reader {
+    private final List<Theme> themes;
     private String rest;
 
-    Reader(String text) {
+    Reader(String text, List<Theme> themes) {
       this.rest = text;
+      this.themes = themes;
     }
 
     int minutes() {
@@ -269,7 +277,7 @@ public record SaidMoment(
 
     /** The theme whose title has the longest word that was said. */
     Optional<Theme> theme() {
-      return Theme.shipped().stream()
+      return themes.stream()
           .filter(theme -> word(theme).isPresent())
           .max(Comparator.comparing(theme -> word(theme).orElseThrow().length()))
           .map(
@@ -289,7 +297,7 @@ public record SaidMoment(
     }
 
     private static List<String> titleWords(Theme theme) {
-      return Pattern.compile("[^a-z]+")
+      return Pattern.compile("[^\\p{L}]+")
           .splitAsStream(theme.title().toLowerCase(Locale.ROOT))
           .filter(word -> word.length() > 2 && !CARRYING.contains(word))
           .map(word -> word.replaceAll("s$", ""))
@@ -307,7 +315,7 @@ public record SaidMoment(
             "“%s” was not understood. Say minutes, where (standing, seated, on the floor), “no things”, what for (between games, after playing) or a theme such as %s."
                 .formatted(
                     left,
-                    Theme.shipped().stream()
+                    themes.stream()
                         .limit(3)
                         .map(theme -> theme.title().toLowerCase(Locale.ROOT))
                         .collect(Collectors.joining(", "))));

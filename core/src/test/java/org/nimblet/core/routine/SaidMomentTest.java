@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.EnumSet;
+import java.util.List;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -61,6 +62,22 @@ class SaidMomentTest {
     assertThatThrownBy(() -> SaidMoment.read("4 min upside down"))
         .hasMessageStartingWith("“upside down” was not understood.");
     assertThatThrownBy(() -> SaidMoment.read("45 min")).hasMessage("“45 min” must be 1 to 30 min.");
+  }
+
+  @Test
+  void aThemeOfOnesOwnIsKnownByItsTitle() {
+    Theme own =
+        new Theme(
+            "own",
+            "Monday's set, Übung",
+            Set.of(),
+            Set.of(),
+            Set.of(),
+            Set.of(),
+            Set.of("palm-rub"));
+    assertThat(SaidMoment.read("6 min übung", List.of(own)).theme()).contains(own);
+    assertThatThrownBy(() -> SaidMoment.read("6 min übung"))
+        .hasMessageStartingWith("“übung” was not understood.");
   }
 
   @Test

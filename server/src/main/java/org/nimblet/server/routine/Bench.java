@@ -267,15 +267,21 @@ final class Bench {
       @NotNull(message = "The key of a step.") String key,
       @NotNull(message = "USUAL, LEFT, RIGHT or SPLIT.") SidesChoice sides) {}
 
-  /**
-   * A step done in turn with the one after it, or a circuit taken apart.
-   *
-   * @param apart whether the circuit of the step is taken apart
-   */
+  /** Steps in another order about one of them. */
   record TurnForm(
       @NotNull(message = "The draft.") @Valid Draft draft,
       @NotNull(message = "The key of a step.") String key,
-      boolean apart) {}
+      @NotNull(message = "WITH_THE_NEXT, APART or ARM_BY_ARM.") Turn turn) {}
+
+  /** Which order. */
+  enum Turn {
+    /** In turn with the step after it: a circuit. */
+    WITH_THE_NEXT,
+    /** The circuit it stands in is taken apart. */
+    APART,
+    /** What each side does by itself, on one arm first. */
+    ARM_BY_ARM
+  }
 
   /** How a step can be shared between the sides. */
   enum SidesChoice {

@@ -76,7 +76,7 @@ class BenchController {
     return bench.sides(form);
   }
 
-  /** A step and the one after it in turn, or by themselves again. */
+  /** Steps in turn, by themselves again, or arm by arm. */
   @PostMapping("/turn")
   List<StepDraft> turn(@Valid @RequestBody TurnForm form) {
     return bench.turn(form);

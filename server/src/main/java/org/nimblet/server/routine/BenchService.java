@@ -11,6 +11,7 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Exercise;
+import org.nimblet.core.routine.ArmByArm;
 import org.nimblet.core.routine.Circuits;
 import org.nimblet.core.routine.Composer;
 import org.nimblet.core.routine.Composition;
@@ -252,7 +253,7 @@ class BenchService {
         .toList();
   }
 
-  /** The steps with one of them done in turn with the next, or no longer. */
+  /** The steps in another order about one of them. */
   List<StepDraft> turn(TurnForm form) {
     ReadDraft read = reader.read(form.draft());
     int index =
@@ -265,9 +266,11 @@ class BenchService {
                         "key", "(%s) is no step of the draft.".formatted(form.key())));
     try {
       return read.drafts(
-          form.apart()
-              ? Circuits.apart(read.plain(), index)
-              : Circuits.inTurn(read.plain(), index));
+          switch (form.turn()) {
+            case WITH_THE_NEXT -> Circuits.inTurn(read.plain(), index);
+            case APART -> Circuits.apart(read.plain(), index);
+            case ARM_BY_ARM -> ArmByArm.of(read.plain(), index);
+          });
     } catch (IllegalArgumentException e) {
       throw new InvalidFieldException("key", e.getMessage() + ".");
     }

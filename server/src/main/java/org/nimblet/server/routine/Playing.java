@@ -155,6 +155,15 @@ class Playing {
   }
 
   /**
+   * A moment as it was said, a coach's own themes known.
+   *
+   * @throws IllegalArgumentException if it is not understood, with what would be
+   */
+  SaidMoment read(String said) {
+    return SaidMoment.read(said, themes.known());
+  }
+
+  /**
    * A routine composed for a moment as it was said.
    *
    * @throws InvalidFieldException if nothing can be composed in it, with the reason

@@ -39,7 +39,7 @@ class SaidController {
       @RequestParam @NotNull(message = LINE) @Size(max = SaidMoment.LONGEST, message = LINE)
           String said) {
     try {
-      return new SaidView(true, SaidMoment.read(said).words());
+      return new SaidView(true, playing.read(said).words());
     } catch (IllegalArgumentException e) {
       return new SaidView(false, e.getMessage());
     }
@@ -53,9 +53,9 @@ class SaidController {
     return playing.playSaid(person, moment(said));
   }
 
-  private static SaidMoment moment(String said) {
+  private SaidMoment moment(String said) {
     try {
-      return SaidMoment.read(said);
+      return playing.read(said);
     } catch (IllegalArgumentException e) {
       throw new InvalidFieldException("said", e.getMessage());
     }

@@ -15,6 +15,7 @@ import org.nimblet.core.routine.PurposePlan;
 import org.nimblet.core.routine.Step;
 import org.nimblet.core.schedule.Contents;
 import org.nimblet.server.client.ClientFile;
+import org.nimblet.server.library.FigureParts;
 import org.nimblet.server.person.Person;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.routine.RoutineForms.StoredRoutine;
@@ -55,8 +56,10 @@ public class SessionContents {
    * A step of it.
    *
    * @param fixed whether it is in every session
+   * @param feltAt where it is felt
    */
-  public record LookStep(boolean fixed, String doseWords, TapeStepView tape) {}
+  public record LookStep(
+      boolean fixed, String doseWords, String feltAt, TapeStepView tape, FigureParts figure) {}
 
   /** The session, ready to be played. */
   public RoutineView play(Person person, Purpose purpose, int minutes, Contents contents) {
@@ -123,7 +126,9 @@ public class SessionContents {
           new LookStep(
               fixed.contains(step.exercise()),
               step.doseWords(facts.method(), facts.notation()),
-              TapeStepView.of(step, cues.stepMillis(views.size()))));
+              step.exercise().guidance().feltAt(),
+              TapeStepView.of(step, cues.stepMillis(views.size())),
+              FigureParts.of(step)));
     }
     return new Look(views, missing, cues.lengthMillis(), "");
   }

@@ -43,6 +43,14 @@ class Themes {
         .toList();
   }
 
+  /** All that can be had in mind, own ones first. */
+  List<Theme> known() {
+    return Stream.concat(
+            own.findByCoachIdOrderByTitleAscIdAsc(scope.coachId()).stream().map(OwnTheme::theme),
+            Theme.shipped().stream())
+        .toList();
+  }
+
   /** A theme by its identifier; empty if there is none, perhaps no longer. */
   Optional<Theme> find(String id) {
     return Theme.find(id).or(() -> uuid(id).flatMap(this::findOwn).map(OwnTheme::theme));

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import org.nimblet.core.exercise.Purpose;
+import org.nimblet.core.routine.SafetyRules;
 import org.nimblet.core.schedule.Obligation;
 import org.nimblet.core.session.PlannedSession;
 import org.nimblet.core.session.SessionLedger;
@@ -42,8 +43,14 @@ class ProgrammeDays {
    * A programme in the seven days from today on.
    *
    * @param minutesAllowed how much may stand free in them; 0 without a programme
+   * @param stopRules when to stop, for whoever reads it on paper
+   * @param endingPain from this pain on a clinician is seen first
    */
-  record ProgrammeDaysView(List<ObligationDayView> obligations, int minutesAllowed) {}
+  record ProgrammeDaysView(
+      List<ObligationDayView> obligations,
+      int minutesAllowed,
+      List<String> stopRules,
+      int endingPain) {}
 
   /**
    * An obligation in the seven days from today on.
@@ -73,7 +80,9 @@ class ProgrammeDays {
         programmes.asked(person).stream()
             .map(obligation -> view(person, obligation, days))
             .toList(),
-        minutesADay.orElse(0) * DAYS);
+        minutesADay.orElse(0) * DAYS,
+        SafetyRules.STOP_RULES,
+        SafetyRules.ENDING_PAIN);
   }
 
   private ObligationDayView view(Person person, Obligation obligation, List<Agenda.Day> days) {
