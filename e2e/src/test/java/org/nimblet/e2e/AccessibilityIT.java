@@ -118,6 +118,12 @@ class AccessibilityIT {
     browser.find(".panel .frame svg");
     check("obligation opened");
     noSidewaysScroll("obligation opened");
+    browser.press("Close");
+    browser.press("Handout");
+    browser.find(".handout .session");
+    check("handout");
+    browser.press("Back to the programme");
+    browser.find(".obligations li");
     browser.press("Look at the weeks");
     browser.find(".next li");
     check("review");
