@@ -84,7 +84,8 @@ const print = () => window.print()
       <BButton variant="primary" @click="print">Print</BButton>
       <RouterLink :to="`/clients/${clientId}/programme`">Back to the programme</RouterLink>
     </p>
-    <article class="handout">
+    <!-- Paper is light whatever the theme. -->
+    <article class="handout" data-bs-theme="light">
       <KindPatterns prefix="paper" />
       <header>
         <div>
@@ -179,8 +180,8 @@ const print = () => window.print()
   margin: 16px 0;
   padding: 40px;
   border: 1px solid var(--line);
-  background: #fff;
-  color: #1d2b2f;
+  background: var(--paper);
+  color: var(--paper-ink);
   print-color-adjust: exact;
 }
 header {
@@ -192,7 +193,7 @@ h2 {
   font-size: 1.75rem;
 }
 .from {
-  color: #526165;
+  color: var(--ink-2);
   font-size: 0.875rem;
   text-align: right;
 }
@@ -201,7 +202,7 @@ h2 {
   gap: 8px;
   align-items: center;
   justify-content: flex-end;
-  color: #1d2b2f;
+  color: var(--ink);
   font-weight: 700;
   font-size: 1.125rem;
 }
@@ -210,18 +211,18 @@ svg {
   max-width: 100%;
 }
 text {
-  fill: #526165;
+  fill: var(--ink-2);
   font-size: 12px;
 }
 .name {
-  fill: #1d2b2f;
+  fill: var(--ink);
   font-weight: 700;
 }
 /* What is to come is an outline, to be filled in by hand. */
 .handout :deep(.peg .solid),
 .handout :deep(.peg .live) {
-  fill: #fff;
-  stroke: #0f5e6b;
+  fill: var(--paper);
+  stroke: var(--main);
   stroke-width: 1.5;
 }
 .session {
@@ -236,7 +237,7 @@ h3 {
   font-size: 1rem;
 }
 h3 span {
-  color: #526165;
+  color: var(--ink-2);
   font-weight: 400;
   font-size: 0.875rem;
 }
@@ -257,7 +258,7 @@ li {
   gap: 12px;
   margin-top: 14px;
   padding-top: 10px;
-  border-top: 1px solid #d5dedb;
+  border-top: 1px solid var(--line);
   break-inside: avoid;
 }
 figure {
@@ -274,7 +275,7 @@ footer {
   gap: 24px;
   margin-top: 12px;
   padding-top: 8px;
-  border-top: 1.5px solid #1d2b2f;
+  border-top: 1.5px solid var(--ink);
   font-size: 0.8125rem;
 }
 @media print {
