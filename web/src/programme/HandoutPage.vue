@@ -44,7 +44,7 @@ const toHour = computed(() => Math.max(0, ...shown.value.map((d) => Math.ceil(d.
 
 const WIDTH = 714
 const NAMES = 56
-const ROW = 40
+const ROW = 36
 const TOP = 22
 const PIECES = 4
 const stored = computed(() => programme.data.value?.[0])
@@ -107,17 +107,17 @@ const print = () => window.print()
           :bottom="TOP + shown.length * ROW"
         />
         <g v-for="(one, i) in shown" :key="one.date">
-          <text class="name" x="0" :y="TOP + i * ROW + 24">{{ weekday(one.date) }}</text>
-          <text x="0" :y="TOP + i * ROW + 38">{{ dayMonth(one.date) }}</text>
+          <text class="name" x="0" :y="TOP + i * ROW + 22">{{ weekday(one.date) }}</text>
+          <text x="0" :y="TOP + i * ROW + 35">{{ dayMonth(one.date) }}</text>
           <DayRibbon
             :day="one"
             :left="NAMES"
             :width="WIDTH - NAMES - 8"
-            :top="TOP + i * ROW + 16"
+            :top="TOP + i * ROW + 14"
             :from-hour="fromHour"
             :to-hour="toHour"
-            :band="24"
-            :peg="14"
+            :band="22"
+            :peg="13"
             :font-size="12"
           />
         </g>
@@ -150,7 +150,6 @@ const print = () => window.print()
             :places="step.figure.places"
             :arrow="step.figure.arrow"
             :prop="step.figure.prop"
-            :height="104"
             :label="step.tape.title"
           />
           <figcaption>
@@ -243,8 +242,9 @@ h3 span {
 }
 ol {
   columns: 3;
+  column-gap: 28px;
   margin: 2px 0 0;
-  padding-left: 18px;
+  padding-left: 22px;
   font-size: 0.8125rem;
   line-height: 1.1rem;
   list-style: decimal;
@@ -263,6 +263,11 @@ li {
 }
 figure {
   margin: 0;
+}
+/* As high as a stamp, whatever is drawn. */
+.pictures figure :deep(svg.figure) {
+  width: 100%;
+  height: 104px;
 }
 figcaption {
   display: grid;
