@@ -40,8 +40,6 @@ record CalendarText(List<String> head, List<List<String>> events) {
           "STATUS",
           "DTSTAMP");
 
-  private static final Pattern FOLDED = Pattern.compile("\\r?\\n[ \\t]");
-  private static final Pattern LINE = Pattern.compile("\\r\\n|\\n|\\r");
   private static final Pattern FREQUENCY = Pattern.compile("FREQ=([A-Z]+)");
 
   /** Copies the lists. */
@@ -57,14 +55,13 @@ record CalendarText(List<String> head, List<List<String>> events) {
    * @throws UnreadableCalendarException if there is more in it than anybody's calendar holds
    */
   static CalendarText of(String text, Consumer<String> note) {
-    String[] lines = LINE.split(FOLDED.matcher(text).replaceAll(""));
     List<String> head = new ArrayList<>();
     List<List<String>> events = new ArrayList<>();
     List<String> zone = null;
     List<String> event = null;
     int inside = 0;
     int listed = 0;
-    for (String line : lines) {
+    for (String line : unfolded(text)) {
       String start = line.substring(0, Math.min(line.length(), 32)).toUpperCase(Locale.ROOT);
       if (start.startsWith("RDATE") || start.startsWith("EXDATE")) {
         listed += (int) line.chars().filter(letter -> letter == ',').count() + 1;
@@ -105,6 +102,32 @@ record CalendarText(List<String> head, List<List<String>> events) {
     refuseMoreThan(MOST_ENTRIES, events.size(), "entries");
     refuseMoreThan(MOST_LISTED_DATES, listed, "dates listed one by one");
     return new CalendarText(head, events);
+  }
+
+  /** The lines; one that goes on after a line feed and a blank is one line (RFC 5545, 3.1). */
+  private static List<String> unfolded(String text) {
+    List<String> lines = new ArrayList<>();
+    StringBuilder line = new StringBuilder();
+    for (int i = 0; i < text.length(); i++) {
+      char letter = text.charAt(i);
+      if (letter == '\r' && i + 1 < text.length() && text.charAt(i + 1) == '\n') {
+        continue;
+      }
+      if (letter != '\n' && letter != '\r') {
+        line.append(letter);
+      } else if (letter == '\n' && i + 1 < text.length() && isBlank(text.charAt(i + 1))) {
+        i++;
+      } else {
+        lines.add(line.toString());
+        line.setLength(0);
+      }
+    }
+    lines.add(line.toString());
+    return lines;
+  }
+
+  private static boolean isBlank(char letter) {
+    return letter == ' ' || letter == '\t';
   }
 
   private static boolean isOfEvent(String start) {

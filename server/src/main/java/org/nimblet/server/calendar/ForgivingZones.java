@@ -17,6 +17,9 @@ final class ForgivingZones implements TimeZoneRegistry {
   private final ZoneId own;
   private final Consumer<String> note;
 
+  /** Every event asks again for the few zones of a file. */
+  private final Map<String, ZoneId> found = new HashMap<>();
+
   /**
    * Zones for a text.
    *
@@ -31,16 +34,19 @@ final class ForgivingZones implements TimeZoneRegistry {
   @Override
   public void register(TimeZone timeZone) {
     known.register(timeZone);
+    found.clear();
   }
 
   @Override
   public void register(TimeZone timeZone, boolean update) {
     known.register(timeZone, update);
+    found.clear();
   }
 
   @Override
   public void clear() {
     known.clear();
+    found.clear();
   }
 
   @Override
@@ -58,6 +64,10 @@ final class ForgivingZones implements TimeZoneRegistry {
 
   @Override
   public ZoneId getZoneId(String id) {
+    return found.computeIfAbsent(id, this::find);
+  }
+
+  private ZoneId find(String id) {
     try {
       return known.getZoneId(id);
     } catch (DateTimeException notInTheFile) {

@@ -7,7 +7,6 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneOffset;
 import java.util.function.Predicate;
-import java.util.regex.Pattern;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
 import tools.jackson.databind.DeserializationContext;
@@ -33,8 +32,6 @@ final class StrictReading {
   static final int FIRST_YEAR = 1900;
 
   static final int LAST_YEAR = 2199;
-
-  private static final Pattern UNWRITTEN = Pattern.compile("[\\p{Cc}\\p{Cs}&&[^\n\r\t]]");
 
   private StrictReading() {}
 
@@ -68,7 +65,17 @@ final class StrictReading {
 
   /** Line ends and tabs are written; other control characters and halves of characters are not. */
   private static boolean isWritten(String text) {
-    return !UNWRITTEN.matcher(text).find();
+    for (int i = 0; i < text.length(); i++) {
+      char letter = text.charAt(i);
+      boolean half =
+          Character.isHighSurrogate(letter)
+              ? i + 1 == text.length() || !Character.isLowSurrogate(text.charAt(++i))
+              : Character.isLowSurrogate(letter);
+      if (half || (Character.isISOControl(letter) && "\n\r\t".indexOf(letter) < 0)) {
+        return false;
+      }
+    }
+    return true;
   }
 
   /** Something that is given as text, and only as that. */
