@@ -202,6 +202,8 @@ public final class Screenshots {
     browser.press("Programme");
     settle(".obligations li");
     if (wants("programme")) {
+      browser.find(".obligations .tape svg");
+      browser.find(".rungs");
       take("programme");
     }
     browser.press("Week");
