@@ -5,7 +5,7 @@ import type { ProgrammeForm } from '@/api/types'
 import DateField from '@/form/DateField.vue'
 import FormField from '@/form/FormField.vue'
 import TextField from '@/form/TextField.vue'
-import { longDate } from '@/parts/words'
+import { dayMonth } from '@/parts/words'
 
 /** What a programme is called and from when to when it goes; another one, and its end. */
 const props = defineProps<{
@@ -28,8 +28,8 @@ const changing = computed(() => asked.value || wrong.value)
   <header class="line-up">
     <h2>{{ facts.title }}</h2>
     <span class="quiet"
-      >{{ longDate(facts.startsOn) }} to {{ longDate(facts.endsOn) }}, looked at
-      {{ longDate(facts.reviewsOn) }}</span
+      >{{ dayMonth(facts.startsOn) }} to {{ dayMonth(facts.endsOn) }}, looked at
+      {{ dayMonth(facts.reviewsOn) }}</span
     >
     <BButton size="sm" variant="link" :aria-expanded="changing" @click="asked = !changing"
       >Title, dates, limits</BButton
@@ -108,6 +108,9 @@ h2 {
 }
 .line-up {
   margin-bottom: 8px;
+}
+.btn {
+  white-space: nowrap;
 }
 .ways {
   display: flex;
