@@ -51,20 +51,13 @@ export function sessionRecord(of: Happened): SessionForm {
         rightPercent: coverage.percent(i, 'RIGHT'),
         shortfall: of.reasons.get(i) ?? null,
         complete: of.ownPace.complete(i),
-        shift: shiftOf(of, i),
+        shift: of.shifts.get(i) ?? null,
         account: account(of, i),
       }
     }),
     hurts: of.hurts,
     before: of.before,
   }
-}
-
-/** Whoever takes fewer notes on the way has made it easier, and harder no longer went well. */
-function shiftOf(of: Happened, place: number): Shift | null {
-  const shift = of.shifts.get(place) ?? null
-  if (!of.fewest.has(place)) return shift
-  return shift === 'HARDER' ? null : 'EASIER'
 }
 
 /** The one side that did a step, where it was one. */

@@ -226,7 +226,6 @@ describe('the player', () => {
     expect(player.state.value).toBe('running')
     const [record] = player.record().steps
     expect(record?.account?.notesToBeat).toBe(1)
-    expect(record?.shift).toBe('EASIER')
   })
 
   it('names the one side that did a step, and none where both take turns', async () => {

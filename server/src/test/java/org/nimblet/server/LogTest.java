@@ -86,6 +86,7 @@ class LogTest {
     JsonNode kept = entry(session).get("steps").get(0);
     assertThat(kept.get("account").get("rightHeldMillis").asInt()).isEqualTo(28_500);
     assertThat(kept.get("account").get("notesToBeat").asInt()).isEqualTo(2);
+    assertThat(kept.get("shift").asString()).as("fewer notes are easier").isEqualTo("EASIER");
     assertThat(kept.get("account").get("feltRegion").asString()).isEqualTo("WRIST_THUMB_SIDE");
     assertThat(kept.get("result").asInt()).isEqualTo(12);
     assertThat(kept.get("resultUnit").asString()).isEqualTo("SEMITONES");

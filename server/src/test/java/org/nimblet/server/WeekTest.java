@@ -381,6 +381,34 @@ class WeekTest {
         .containsExactly("false", "false", "false", "false", "true");
   }
 
+  @Test
+  void ofSeveralPainsTheOneThatAsksForTheLeastMarksItsZone(RunningServer server) {
+    OneClient setting = OneClient.takeIn(server);
+    Map<String, Object> fresh = palmPain(2);
+    fresh.put("side", "LEFT");
+    fresh.put("course", "NEW");
+    setting.sent("POST", "/health/pains", Map.of("pains", List.of(palmPain(3), fresh)));
+    JsonNode zones =
+        setting
+            .sent(
+                "POST",
+                "/programme/contents",
+                Map.of(
+                    "purpose",
+                    "STRENGTH",
+                    "minutes",
+                    10,
+                    "heavy",
+                    false,
+                    "contents",
+                    Map.of("required", List.of())))
+            .get("pain");
+    assertThat(zones.at("/1/present").asBoolean()).isTrue();
+    assertThat(zones.at("/1/words").asString())
+        .as("new pain of two is once a day, steady pain of three morning and night")
+        .isEqualTo("once a day");
+  }
+
   private static Map<String, Object> palmPain(int level) {
     Map<String, Object> pain = new TreeMap<>();
     pain.put("side", "RIGHT");

@@ -4,6 +4,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /** What the hands do, as far as it decides which tissues carry the load. */
 public enum Discipline {
@@ -15,7 +16,8 @@ public enum Discipline {
       "piano, organ, accordion, concertina, harpsichord, celesta, keyboard, pianist"),
   WINDS(
       "winds",
-      "flute, flautist, clarinet, oboe, bassoon, saxophone, trumpet, trombone, french horn, recorder, whistle"),
+      "flute, flautist, clarinet, clarinettist, oboe, oboist, bassoon, saxophone, saxophonist, trumpet, trumpeter, trombone,"
+          + " french horn, recorder, whistle"),
   PERCUSSION("percussion", "drums, drummer, percussionist, sticks, marimba, vibraphone"),
   CONTROLLER("controller or stick", "controller, gaming, games, gamer, gamepad, joystick, console"),
   MOUSE("mouse", "mouse, computer, desk, office, gaming, trackball"),
@@ -37,27 +39,29 @@ public enum Discipline {
     this.alsoCalled = alsoCalled;
   }
 
-  /** Shorter words are met by chance inside longer ones. */
-  private static final int LEAST_LETTERS = 3;
-
   /**
    * The discipline that somebody speaks of: of all words by which one is looked for, the longest
-   * that a word of theirs begins with decides, so that "bassoon" is not taken for a bass.
+   * that they say decides, so that "bass guitar" is a guitar and "double bass" is bowed.
    *
    * @param spoken in any words: "lever harp, festival in May"
    */
   public static Optional<Discipline> spokenOf(String spoken) {
-    String padded = " " + spoken.toLowerCase(Locale.ROOT).replaceAll("[^\\p{L}]+", " ") + " ";
+    String words = spoken.toLowerCase(Locale.ROOT);
     return Arrays.stream(values())
         .max(
-            Comparator.<Discipline>comparingInt(one -> one.longestIn(padded))
+            Comparator.<Discipline>comparingInt(one -> one.longestIn(words))
                 .thenComparing(Comparator.reverseOrder()))
-        .filter(one -> one.longestIn(padded) > 0);
+        .filter(one -> one.longestIn(words) > 0);
   }
 
-  private int longestIn(String padded) {
+  /** Several of them and whoever plays them count as well: "guitars", "guitarist". */
+  private int longestIn(String words) {
     return Arrays.stream(alsoCalled.split(", "))
-        .filter(name -> name.length() >= LEAST_LETTERS && padded.contains(" " + name))
+        .filter(
+            name ->
+                Pattern.compile("\\b" + Pattern.quote(name) + "(?:ist)?s?\\b")
+                    .matcher(words)
+                    .find())
         .mapToInt(String::length)
         .max()
         .orElse(0);

@@ -57,7 +57,8 @@ public final class AttentionRules {
    *
    * @param today the person's date
    * @param readings what was said about pain, in any order
-   * @param asked the dates on which they were asked what hurts; what they did not name did not
+   * @param asked the dates of two weeks on which they were asked what hurts; what they did not name
+   *     did not
    * @param missedDates the dates of missed sessions
    * @param health what signs there are and what a clinician keeps out
    * @param reviewsOn when the programme is to be looked at, if they are on one
@@ -150,7 +151,7 @@ public final class AttentionRules {
    *
    * @param today the client's date
    * @param readings what was said about pain, in any order
-   * @param asked the dates on which they were asked what hurts
+   * @param asked the dates of two weeks on which they were asked what hurts
    * @param missedDates the dates of missed sessions
    * @param health what signs there are and what a clinician keeps out
    */
@@ -225,8 +226,7 @@ public final class AttentionRules {
     List<PainReading> lately =
         place.stream().filter(reading -> !reading.date().isBefore(back)).toList();
     LocalDate first = lately.get(0).date();
-    boolean wasNotThere =
-        asked.stream().anyMatch(date -> !date.isBefore(back) && date.isBefore(first));
+    boolean wasNotThere = asked.stream().anyMatch(date -> date.isBefore(first));
     int least =
         wasNotThere ? Pain.NONE : lately.stream().mapToInt(PainReading::level).min().orElseThrow();
     return last.level() >= NOTABLE_PAIN && last.level() - least >= RISE

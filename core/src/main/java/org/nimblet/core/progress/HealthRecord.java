@@ -52,7 +52,7 @@ public final class HealthRecord {
   private final List<OfMinded> minded;
   private final List<OfStop> stops;
   private final List<OfLine> lines;
-  private final Set<LocalDate> mornings;
+  private final List<OfMorning> mornings;
 
   /** What was felt in and around each session; every fold of the log asks for all of them. */
   private final Map<UUID, List<OfPain>> bySession;
@@ -78,8 +78,7 @@ public final class HealthRecord {
     this.minded = only(sorted, OfMinded.class);
     this.stops = only(sorted, OfStop.class);
     this.lines = only(sorted, OfLine.class);
-    this.mornings =
-        only(sorted, OfMorning.class).stream().map(OfMorning::date).collect(Collectors.toSet());
+    this.mornings = only(sorted, OfMorning.class);
     this.bySession = new HashMap<>();
     pains.forEach(
         pain ->
@@ -162,11 +161,20 @@ public final class HealthRecord {
   }
 
   /**
-   * The dates on which somebody was asked what hurts, and answered: after sessions and mornings.
+   * The dates of the last two weeks on which somebody was asked what hurts, and answered: after
+   * sessions and mornings.
+   *
+   * @param sessions the latest first
    */
-  public Set<LocalDate> asked(Collection<LoggedSession> sessions) {
-    Set<LocalDate> asked = new HashSet<>(mornings);
+  public Set<LocalDate> asked(List<LoggedSession> sessions, Instant now) {
+    Instant since = now.minus(PAIN_COUNTS_FOR);
+    Set<LocalDate> asked =
+        mornings.stream()
+            .filter(morning -> !morning.at().isBefore(since))
+            .map(OfMorning::date)
+            .collect(Collectors.toCollection(HashSet::new));
     sessions.stream()
+        .takeWhile(session -> !session.beganAt().isBefore(since))
         .filter(LoggedSession::checkedIn)
         .map(session -> LocalDate.ofInstant(session.beganAt(), zone))
         .forEach(asked::add);
@@ -243,7 +251,7 @@ public final class HealthRecord {
    * answer.
    */
   public Optional<List<OfPain>> morning(LocalDate date) {
-    return mornings.contains(date)
+    return mornings.stream().anyMatch(morning -> morning.date().equals(date))
         ? Optional.of(
             pains.stream()
                 .filter(pain -> pain.moment() == PainMoment.MORNING && dateOf(pain).equals(date))

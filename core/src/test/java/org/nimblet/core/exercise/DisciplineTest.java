@@ -34,7 +34,15 @@ class DisciplineTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"", "retired", "likes long walks", "???"})
+  @ValueSource(
+      strings = {
+        "",
+        "retired",
+        "likes long walks",
+        "???",
+        "a pension and bowling",
+        "organises things"
+      })
   void isAskedForWhereNobodyCanTell(String spoken) {
     assertThat(Discipline.spokenOf(spoken)).isEmpty();
   }

@@ -173,10 +173,10 @@ class AttentionRulesTest {
   void painThatNobodyNamedWhenAskedBeforeHasRisenFromNothing() {
     assertThat(reasonsAsked(Set.of(TODAY.minusDays(1)), wrist(0, 4)))
         .containsExactly(new Attention.PainUp(Side.RIGHT, Region.WRIST_LITTLE_FINGER_SIDE, 0, 4));
-    assertThat(reasonsAsked(Set.of(TODAY.minusDays(14)), wrist(0, 3)))
+    assertThat(reasonsAsked(Set.of(TODAY.minusDays(13)), wrist(0, 3)))
         .hasOnlyElementsOfType(Attention.PainUp.class);
-    assertThat(reasonsAsked(Set.of(TODAY.minusDays(15)), wrist(0, 4)))
-        .as("asked too long ago")
+    assertThat(reasonsAsked(Set.of(TODAY.minusDays(1)), wrist(3, 3), wrist(0, 4)))
+        .as("named before one was asked")
         .isEmpty();
     assertThat(reasonsAsked(Set.of(TODAY), wrist(0, 4)))
         .as("asked for the first time when it was named")

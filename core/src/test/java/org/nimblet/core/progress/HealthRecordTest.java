@@ -10,6 +10,7 @@ import java.time.ZoneId;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.UUID;
 import org.junit.jupiter.api.Test;
@@ -44,6 +45,31 @@ class HealthRecordTest {
 
   private static HealthRecord record(HealthWord... words) {
     return new HealthRecord(ZONE, AgeGroup.ADULT, List.of(words));
+  }
+
+  private static LoggedSession session(long daysAgo, boolean checkedIn) {
+    return new LoggedSession(
+        UUID.randomUUID(), daysAgo(daysAgo), checkedIn, false, OptionalInt.empty(), List.of());
+  }
+
+  @Test
+  void whoAnsweredAfterASessionOrOfAMorningWasAskedWhatHurtsForTwoWeeks() {
+    HealthRecord told =
+        record(
+            new HealthWord.OfMorning(daysAgo(2), TODAY.minusDays(2)),
+            new HealthWord.OfMorning(daysAgo(15), TODAY.minusDays(15)));
+    List<LoggedSession> latestFirst =
+        List.of(session(1, true), session(3, false), session(14, true), session(16, true));
+    assertThat(told.asked(latestFirst, NOW))
+        .as("as far back as what was said about pain is read")
+        .containsExactlyInAnyOrder(TODAY.minusDays(1), TODAY.minusDays(2), TODAY.minusDays(14));
+  }
+
+  @Test
+  void fewerNotesAreEasierAndTakeHarderBack() {
+    assertThat(Shift.withFewerNotes(Optional.empty())).contains(Shift.EASIER);
+    assertThat(Shift.withFewerNotes(Optional.of(Shift.EASIER))).contains(Shift.EASIER);
+    assertThat(Shift.withFewerNotes(Optional.of(Shift.HARDER))).isEmpty();
   }
 
   private static Instant daysAgo(long days) {

@@ -101,6 +101,14 @@ public record ClientFile(
     }
   }
 
+  /** Whom nobody in particular is, and belongs to where no coach is asked. */
+  public static final UUID NOBODY = new UUID(0, 0);
+
+  private static final int ANYBODYS_MINUTES = 10;
+
+  /** Weights to look at templates with (ours). */
+  private static final List<Integer> ANYBODYS_WEIGHTS = List.of(500, 750, 1000);
+
   /**
    * Nobody in particular, for trying what is made for no client: owns everything, takes every
    * position, and nothing is known of them.
@@ -110,7 +118,7 @@ public record ClientFile(
    */
   public static ClientFile anybody(UUID coachId, ZoneId zone) {
     return new ClientFile(
-        ANYBODY,
+        NOBODY,
         coachId,
         0,
         0,
@@ -130,13 +138,10 @@ public record ClientFile(
         LocalTime.MAX,
         EnumSet.allOf(Position.class),
         EnumSet.allOf(Thing.class),
-        List.of(),
+        ANYBODYS_WEIGHTS,
         List.of(),
         Set.of());
   }
-
-  private static final UUID ANYBODY = new UUID(0, 0);
-  private static final int ANYBODYS_MINUTES = 10;
 
   /** The activity with this identifier, if it is one of theirs. */
   public Optional<ActivityFile> activity(UUID activityId) {

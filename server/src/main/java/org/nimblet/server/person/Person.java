@@ -93,9 +93,9 @@ public record Person(
     return LocalDateTime.ofInstant(now, client.zone());
   }
 
-  /** The dates on which they were asked what hurts; what they did not name did not. */
+  /** The dates of two weeks on which they were asked what hurts; what they did not name did not. */
   public Set<LocalDate> askedAboutPain() {
-    return recents.asked();
+    return recents.asked(now);
   }
 
   /** What they did. */

@@ -1,5 +1,6 @@
 package org.nimblet.server.person;
 
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.time.LocalTime;
@@ -53,9 +54,9 @@ final class Recents {
     return new Recents(done, other);
   }
 
-  /** The dates on which they were asked what hurts. */
-  Set<LocalDate> asked() {
-    return told.asked(done.logged());
+  /** The dates of the last two weeks on which they were asked what hurts. */
+  Set<LocalDate> asked(Instant now) {
+    return told.asked(done.logged(), now);
   }
 
   WorkRecord work() {

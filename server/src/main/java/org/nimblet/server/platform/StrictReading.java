@@ -65,17 +65,11 @@ final class StrictReading {
 
   /** Line ends and tabs are written; other control characters and halves of characters are not. */
   private static boolean isWritten(String text) {
-    for (int i = 0; i < text.length(); i++) {
-      char letter = text.charAt(i);
-      boolean half =
-          Character.isHighSurrogate(letter)
-              ? i + 1 == text.length() || !Character.isLowSurrogate(text.charAt(++i))
-              : Character.isLowSurrogate(letter);
-      if (half || (Character.isISOControl(letter) && "\n\r\t".indexOf(letter) < 0)) {
-        return false;
-      }
-    }
-    return true;
+    return text.codePoints()
+        .noneMatch(
+            letter ->
+                Character.getType(letter) == Character.SURROGATE
+                    || (Character.isISOControl(letter) && "\n\r\t".indexOf(letter) < 0));
   }
 
   /** Something that is given as text, and only as that. */

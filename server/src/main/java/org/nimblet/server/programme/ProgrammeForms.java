@@ -84,7 +84,7 @@ public final class ProgrammeForms {
    *
    * @param from the lowest level
    * @param to the highest level, itself included
-   * @param present whether the worst pain of what it works lies in it
+   * @param present whether the pain of what it works that asks for the least lies in it
    * @param forbids whether nothing may be done
    */
   public record PainZoneView(int from, int to, String words, boolean present, boolean forbids) {}

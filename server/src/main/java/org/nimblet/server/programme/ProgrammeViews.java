@@ -204,9 +204,14 @@ final class ProgrammeViews {
         .orElse(work.limits());
   }
 
-  /** The table of pain with the zone of the worst pain marked. */
+  /** The table of pain with the zone of that pain marked that asks for the least. */
   static List<PainZoneView> zones(LineOfWork work) {
-    Optional<Pain> worst = work.pains().stream().max(Comparator.comparingInt(Pain::level));
+    Optional<Pain> worst =
+        work.pains().stream()
+            .max(
+                Comparator.<Pain, PainDose.Often>comparing(
+                        pain -> PainDose.of(pain.level(), pain.course()).often())
+                    .thenComparing(Pain::level));
     return PainDose.zones(worst.map(Pain::course).orElse(Pain.Course.STEADY)).stream()
         .map(
             zone ->

@@ -1,6 +1,7 @@
 package org.nimblet.server.routine;
 
 import java.time.LocalDate;
+import java.time.ZoneOffset;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
@@ -9,13 +10,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
-import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Discipline;
 import org.nimblet.core.exercise.HandRole;
-import org.nimblet.core.exercise.Method;
 import org.nimblet.core.exercise.Pace;
-import org.nimblet.core.exercise.Position;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.exercise.Thing;
 import org.nimblet.core.routine.Around;
@@ -36,9 +34,6 @@ public final class RoutineRequests {
 
   /** What hands do of whose activity nothing is known (ours). */
   static final Discipline ASSUMED_DISCIPLINE = Discipline.TYPING;
-
-  /** Weights to look at templates with (ours). */
-  private static final List<Integer> ANYBODYS_WEIGHTS = List.of(500, 750, 1000);
 
   private RoutineRequests() {}
 
@@ -88,15 +83,7 @@ public final class RoutineRequests {
     Set<Discipline> disciplines = discipline.map(Set::of).orElse(EnumSet.allOf(Discipline.class));
     return new RoutineRequest(
         seconds,
-        new ClientFacts(
-            Side.RIGHT,
-            Notation.NAMES,
-            Pace.USUAL,
-            Method.STEADY_HOLD,
-            EnumSet.allOf(Position.class),
-            EnumSet.allOf(Thing.class),
-            ANYBODYS_WEIGHTS,
-            Health.GOOD),
+        facts(ClientFile.anybody(ClientFile.NOBODY, ZoneOffset.UTC), Health.GOOD),
         new HandUse(disciplines, EnumSet.allOf(Side.class), usualRoles(disciplines), Set.of()),
         Weights.forRoutine(
             purpose,

@@ -122,6 +122,12 @@ public final class SessionForms {
       return told == null ? donePercent : told;
     }
 
+    /** How it was changed on the way, all in all. */
+    Shift changed() {
+      boolean fewerNotes = account != null && account.notesToBeat() != null;
+      return fewerNotes ? Shift.withFewerNotes(Optional.ofNullable(shift)).orElse(null) : shift;
+    }
+
     /** Why not all of it was done; what hurt needs no further word. */
     Shortfall why() {
       return shortfall == null && outcome == StepOutcome.HURT ? Shortfall.HURT : shortfall;

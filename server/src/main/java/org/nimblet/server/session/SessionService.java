@@ -283,7 +283,7 @@ public class SessionService {
     step.rightPercent = form.percent(Side.RIGHT);
     step.shortfall = form.why();
     step.complete = form.complete();
-    step.shift = form.shift();
+    step.shift = form.changed();
     step.account = form.account();
     return step;
   }
