@@ -89,6 +89,7 @@ const quantityWords = computed(() => {
     <header>
       <KindLetter :kind="step.kind" />
       <h2>{{ step.title }}</h2>
+      <b class="length">{{ duration(step.lengthMillis) }}</b>
       <BButton variant="link" size="sm" @click="emit('from')">Try from here</BButton>
       <BButton variant="link" size="sm" @click="emit('duplicate')">Duplicate</BButton>
       <BButton v-if="step.turn" variant="link" size="sm" @click="emit('turn', 'APART')"
@@ -106,7 +107,6 @@ const quantityWords = computed(() => {
       >
       <BButton variant="link" size="sm" @click="emit('swap')">Swap</BButton>
       <BButton variant="link" size="sm" @click="emit('remove')">Remove</BButton>
-      <b class="length">{{ duration(step.lengthMillis) }}</b>
     </header>
     <div class="halves">
       <StepWords :step="step" />
