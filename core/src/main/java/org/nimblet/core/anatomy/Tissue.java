@@ -33,6 +33,8 @@ public enum Tissue implements Target {
   SPINE("spine", EnumSet.of(BACK)),
   HIPS("hips", EnumSet.of(BACK));
 
+  private static final Set<Tissue> JOINTS = EnumSet.of(WRIST, FINGER_JOINTS, ELBOWS, SPINE, HIPS);
+
   private final String id = Target.idOf(name());
   private final String word;
 
@@ -51,6 +53,11 @@ public enum Tissue implements Target {
   @Override
   public String word() {
     return word;
+  }
+
+  /** Whether it is moved by muscles and is none; a joint does not tire. */
+  public boolean isJoint() {
+    return JOINTS.contains(this);
   }
 
   /** The regions that work on this tissue moves or loads. */

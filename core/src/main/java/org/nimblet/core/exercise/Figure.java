@@ -15,6 +15,7 @@ import org.nimblet.core.anatomy.Digit;
  * @param worked the digits drawn as working
  * @param arrow the arrow the figure carries
  * @param prop what the hand holds or lies on
+ * @param contact how the hands touch each other meanwhile
  * @param wrong the common wrong form, shown as a ghost where it helps
  */
 public record Figure(
@@ -24,6 +25,7 @@ public record Figure(
     Set<Digit> worked,
     FigureArrow arrow,
     FigureProp prop,
+    Contact contact,
     Optional<Keyframe> wrong) {
 
   /**

@@ -7,7 +7,7 @@ import java.util.stream.Collectors;
 import org.nimblet.core.anatomy.Digit;
 
 /** A pose of the drawn figure: by name, by the angles of a hand, by a pattern, or of two hands. */
-public sealed interface Keyframe permits Pose, HandAngles, FingerPattern, TwoHands {
+public sealed interface Keyframe permits Pose, HandAngles, FingerState, TwoHands {
 
   /** Which figure strikes it. */
   Stage stage();
@@ -37,8 +37,8 @@ public sealed interface Keyframe permits Pose, HandAngles, FingerPattern, TwoHan
       return new TwoHands(
           parse(text.substring(0, plus)), parse(text.substring(plus + TwoHands.BETWEEN.length())));
     }
-    if (FingerPattern.isMeant(text)) {
-      return FingerPattern.parse(text);
+    if (FingerState.isMeant(text)) {
+      return FingerState.parse(text);
     }
     if (text.startsWith(HandAngles.PREFIX)) {
       return HandAngles.parse(text);

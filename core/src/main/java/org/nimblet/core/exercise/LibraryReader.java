@@ -97,7 +97,7 @@ final class LibraryReader {
           "method");
   private static final Set<String> CLOSED_WITH_FIELDS = Set.of("conditions", "signs", "sore");
   private static final Set<String> FIGURE_FIELDS =
-      Set.of("view", "poses", "ways", "places", "worked", "arrow", "prop", "wrong");
+      Set.of("view", "poses", "ways", "places", "worked", "arrow", "prop", "contact", "wrong");
   private static final Set<String> LADDER_FIELDS = Set.of("kind", "upper", "things", "rungs");
   private static final Set<String> NAMED_RUNG_FIELDS = Set.of("name", "thing", "quantity");
 
@@ -325,6 +325,7 @@ final class LibraryReader {
                 setOf(entry.choices("worked", Digit.class), Digit.class),
                 entry.choice("arrow", FigureArrow.class, FigureArrow.NONE),
                 entry.choice("prop", FigureProp.class, FigureProp.NONE),
+                entry.choice("contact", Contact.class, Contact.NONE),
                 entry.textIfAny("wrong").map(Keyframe::parse)));
   }
 

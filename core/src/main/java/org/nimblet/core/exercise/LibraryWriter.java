@@ -275,6 +275,9 @@ public final class LibraryWriter {
     putUnlessEmpty(fields, "worked", sorted(figure.worked()));
     fields.put("arrow", word(figure.arrow()));
     fields.put("prop", word(figure.prop()));
+    if (figure.contact() != Contact.NONE) {
+      fields.put("contact", word(figure.contact()));
+    }
     figure.wrong().ifPresent(wrong -> fields.put("wrong", pose(wrong)));
     return fields;
   }

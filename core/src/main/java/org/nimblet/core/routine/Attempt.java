@@ -12,7 +12,7 @@ import org.nimblet.core.routine.SelectionProblem.Selection;
  *
  * @param gated what is left out, with the reason
  * @param options the options of everything else, by exercise
- * @param groups by phase and group, what can be picked together
+ * @param open by phase, whether there is anything that can be picked
  * @param problem what was solved
  * @param selection what was chosen, if anything could be
  * @param chosen the options that came of it, pinned ones first
@@ -20,7 +20,7 @@ import org.nimblet.core.routine.SelectionProblem.Selection;
 record Attempt(
     Map<String, Reason> gated,
     Map<String, List<Option>> options,
-    List<List<List<Picked>>> groups,
+    List<Boolean> open,
     SelectionProblem problem,
     Optional<Selection> selection,
     List<Option> chosen) {
@@ -32,7 +32,7 @@ record Attempt(
   /** Seconds that a phase should get. */
   int leastSeconds(PurposePlan plan, int phase, int budgetSeconds) {
     Phase own = plan.phases().get(phase);
-    return own.leastSeconds(budgetSeconds, !groups.get(phase).isEmpty() || seconds(own) > 0);
+    return own.leastSeconds(budgetSeconds, open.get(phase) || seconds(own) > 0);
   }
 
   /** Seconds that a phase got, the way to the floor and back included. */
@@ -47,6 +47,6 @@ record Attempt(
     return plan.phases().stream().mapToInt(this::seconds).sum();
   }
 
-  /** One exercise, or two different ones, of a group. */
+  /** One to three different exercises of a group. */
   record Picked(List<Option> options, Composite composite) {}
 }

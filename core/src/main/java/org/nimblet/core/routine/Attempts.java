@@ -2,12 +2,12 @@ package org.nimblet.core.routine;
 
 import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
@@ -17,6 +17,7 @@ import org.nimblet.core.routine.Rejection.Reason;
 import org.nimblet.core.routine.SelectionProblem.Composite;
 import org.nimblet.core.routine.SelectionProblem.PhaseWindow;
 import org.nimblet.core.routine.SelectionProblem.Selection;
+import org.nimblet.core.routine.SelectionProblem.Variant;
 
 /**
  * Makes exact choices: what the gates leave open becomes options in groups of one kind and one main
@@ -24,30 +25,38 @@ import org.nimblet.core.routine.SelectionProblem.Selection;
  */
 final class Attempts {
 
-  /** So many exercises of a group may stand in a routine. */
-  private static final int MOST_OF_A_GROUP = 3;
-
   private static final int QUARTERS = 4;
 
-  /** More than any count of fresh exercises for two earlier routines. */
-  private static final int FRESH_COUNTS = 9;
+  /** A composer remembers what so many people may do (ours). */
+  private static final int REMEMBERED_PEOPLE = 32;
 
   private final ExerciseLibrary library;
   private final PurposePlan plan;
+  private final Remembered<PreparedKey, Prepared> prepared = new Remembered<>(REMEMBERED_PEOPLE);
 
   Attempts(ExerciseLibrary library, PurposePlan plan) {
     this.library = library;
     this.plan = plan;
   }
 
-  /** A request with what does not change from one attempt to the next. */
+  /** A request with what does not change from one attempt to the next, and what was worked out. */
   record Asked(
       RoutineRequest request,
       List<Set<String>> earlier,
       List<Option> pinned,
       Map<String, List<Option>> options,
       Map<String, Reason> gated,
-      Limits limits) {}
+      Limits limits,
+      Map<FillingKey, Fillings> fillings,
+      ExactSelection.Memory memory) {}
+
+  /**
+   * What the ways to fill a phase depend on, of all that changes from one attempt to the next.
+   *
+   * @param open the exercises that can be picked, by identifier
+   * @param greatest seconds that the phase may get
+   */
+  private record FillingKey(int phase, List<String> open, int greatest) {}
 
   /**
    * One exact choice.
@@ -75,8 +84,10 @@ final class Attempts {
           .add(own);
     }
     int left = request.budgetSeconds() - pinned.stream().mapToInt(Option::charge).sum();
-    List<List<List<Picked>>> groups = new ArrayList<>();
+    int circuit = 1 + pinned.stream().mapToInt(o -> o.step().circuit()).max().orElse(0);
+    List<List<Filling>> fillings = new ArrayList<>();
     List<PhaseWindow> windows = new ArrayList<>();
+    List<Boolean> open = new ArrayList<>();
     for (int p = 0; p < plan.phases().size(); p++) {
       Phase phase = plan.phases().get(p);
       List<Option> already = pinnedIn(p, pinned);
@@ -91,35 +102,99 @@ final class Attempts {
               phase.leastSeconds(request.budgetSeconds(), isAny(p, byPhase, already)),
               phase.kinds().contains(Kind.MOBILISE) ? leastMobilising : 0);
       int greatest = Math.max(phase.greatestSeconds(request.budgetSeconds()), charged);
-      Map<String, List<List<Option>>> open = byPhase.getOrDefault(p, Map.of());
-      long all = open.values().stream().mapToLong(Attempts::dearest).sum();
-      List<List<Picked>> own = new ArrayList<>();
-      open.forEach(
-          (group, members) ->
-              own.add(
-                  new Picking(
-                          members,
-                          already.stream().filter(o -> o.group().equals(group)).toList(),
-                          asked,
-                          wanted(greatest, dearest(members), all))
-                      .all()));
-      groups.add(own);
+      Map<String, List<List<Option>>> members = byPhase.getOrDefault(p, Map.of());
+      Fillings own =
+          asked
+              .fillings()
+              .computeIfAbsent(
+                  new FillingKey(p, ids(members), greatest),
+                  key -> fillings(phase, members, already, asked, greatest, circuit));
+      fillings.add(own.each());
+      open.add(!members.isEmpty());
       windows.add(
           new PhaseWindow(
               Math.max(0, least - charged),
               greatest - charged,
               onFloor ? 0 : SetUp.floorCharge(),
-              own.stream()
-                  .map(g -> new SelectionProblem.Group(g.stream().map(Picked::composite).toList()))
-                  .toList()));
+              own.variants()));
     }
     SelectionProblem problem =
         new SelectionProblem(
             Math.max(0, left), earlier.size(), asked.limits().most(pinned), windows);
-    Optional<Selection> selection = ExactSelection.solve(problem);
+    Optional<Selection> selection = ExactSelection.solve(problem, asked.memory());
     List<Option> chosen = new ArrayList<>(pinned);
-    selection.ifPresent(found -> addChosen(found, groups, chosen));
-    return new Attempt(gated, options, groups, problem, selection, chosen);
+    selection.ifPresent(found -> addChosen(found, fillings, chosen));
+    return new Attempt(gated, options, open, problem, selection, chosen);
+  }
+
+  /**
+   * A way to fill a phase.
+   *
+   * @param fixed the sets of a circuit that stand in it in any case
+   * @param circuit what they take and are worth
+   * @param groups what can be picked besides, by group
+   */
+  private record Filling(List<Option> fixed, Composite circuit, List<List<Picked>> groups) {
+
+    Variant variant() {
+      return new Variant(
+          circuit,
+          groups.stream()
+              .map(group -> new SelectionProblem.Group(map(group, Picked::composite)))
+              .toList());
+    }
+  }
+
+  /** All ways to fill a phase; the same as variants of the choice. */
+  private record Fillings(List<Filling> each, List<Variant> variants) {}
+
+  private static <A, B> List<B> map(List<A> all, Function<A, B> each) {
+    return all.stream().map(each).toList();
+  }
+
+  /** The phase without a circuit, and where it strengthens with each circuit that there may be. */
+  private Fillings fillings(
+      Phase phase,
+      Map<String, List<List<Option>>> members,
+      List<Option> already,
+      Asked asked,
+      int greatest,
+      int circuit) {
+    long all = members.values().stream().mapToLong(Attempts::dearest).sum();
+    List<Picking> pickings = new ArrayList<>();
+    members.forEach(
+        (group, own) ->
+            pickings.add(
+                new Picking(
+                    own,
+                    already.stream().filter(o -> o.group().equals(group)).toList(),
+                    asked,
+                    asked.request().heldSecondsPerTissue(plan),
+                    greatest,
+                    wanted(greatest, dearest(own), all))));
+    List<List<Picked>> plain = map(pickings, picking -> picking.beside(List.of()));
+    List<Filling> fillings = new ArrayList<>();
+    fillings.add(new Filling(List.of(), Composite.NOTHING, plain));
+    if (phase.kinds().contains(Kind.STRENGTHEN)) {
+      new CircuitChoices(Option.order(phase), circuit, asked.request().facts().pace())
+          .of(members.values().stream().flatMap(List::stream).toList())
+          .forEach(offered -> fillings.add(with(offered, pickings, plain)));
+    }
+    return new Fillings(fillings, List.copyOf(map(fillings, Filling::variant)));
+  }
+
+  private static Filling with(
+      CircuitChoices.Offered circuit, List<Picking> pickings, List<List<Picked>> plain) {
+    Composite fixed = Composite.NOTHING;
+    List<List<Picked>> groups = new ArrayList<>();
+    for (int g = 0; g < pickings.size(); g++) {
+      Picking picking = pickings.get(g);
+      List<Option> own = circuit.stations().stream().filter(picking::holds).toList();
+      fixed = own.isEmpty() ? fixed : fixed.and(picking.composite(own));
+      groups.add(own.isEmpty() ? plain.get(g) : picking.beside(own));
+    }
+    fixed = fixed.lasting(circuit.charge());
+    return new Filling(circuit.sets(), fixed, groups);
   }
 
   /**
@@ -128,6 +203,29 @@ final class Attempts {
    * @param lengths how long its steps should be
    */
   Asked asked(RoutineRequest request, List<Set<String>> earlier, StepLengths lengths) {
+    // Whatever the minutes are, the same person may do the same exercises in the same doses.
+    Prepared ready =
+        prepared.of(
+            new PreparedKey(request.withBudget(RoutineRequest.LEAST_SECONDS), lengths),
+            key -> prepared(request, lengths));
+    return new Asked(
+        request,
+        earlier,
+        ready.pinned(),
+        ready.options(),
+        ready.gated(),
+        Limits.of(plan, request, library, !earlier.isEmpty()),
+        new HashMap<>(),
+        new ExactSelection.Memory());
+  }
+
+  private record PreparedKey(RoutineRequest whateverTheMinutes, StepLengths lengths) {}
+
+  /** What of a request does not depend on its minutes. */
+  private record Prepared(
+      Map<String, List<Option>> options, Map<String, Reason> gated, List<Option> pinned) {}
+
+  private Prepared prepared(RoutineRequest request, StepLengths lengths) {
     Set<String> pinnedIds =
         request.pinned().stream().map(step -> step.exercise().id()).collect(Collectors.toSet());
     Map<String, Reason> gated = new HashMap<>();
@@ -151,17 +249,21 @@ final class Attempts {
         options.put(exercise.id(), own);
       }
     }
-    return new Asked(
-        request,
-        earlier,
-        request.pinned().stream().map(factory::pinned).toList(),
-        options,
-        gated,
-        Limits.of(plan, request, library, !earlier.isEmpty()));
+    return new Prepared(
+        Map.copyOf(options),
+        Map.copyOf(gated),
+        request.pinned().stream().map(factory::pinned).toList());
   }
 
   private List<Option> pinnedIn(int phase, List<Option> pinned) {
     return pinned.stream().filter(o -> plan.placeOf(o.exercise()) == phase).toList();
+  }
+
+  private static List<String> ids(Map<String, List<List<Option>>> members) {
+    return members.values().stream()
+        .flatMap(List::stream)
+        .map(options -> options.get(0).exercise().id())
+        .toList();
   }
 
   private static boolean isAny(
@@ -170,12 +272,14 @@ final class Attempts {
   }
 
   private static void addChosen(
-      Selection selection, List<List<List<Picked>>> groups, List<Option> chosen) {
-    for (int p = 0; p < groups.size(); p++) {
-      for (int g = 0; g < groups.get(p).size(); g++) {
+      Selection selection, List<List<Filling>> fillings, List<Option> chosen) {
+    for (int p = 0; p < fillings.size(); p++) {
+      Filling filling = fillings.get(p).get(selection.variants().get(p));
+      chosen.addAll(filling.fixed());
+      for (int g = 0; g < filling.groups().size(); g++) {
         int pick = selection.chosen().get(p).get(g);
         if (pick != Selection.NOTHING) {
-          chosen.addAll(groups.get(p).get(g).get(pick).options());
+          chosen.addAll(filling.groups().get(g).get(pick).options());
         }
       }
     }
@@ -197,121 +301,5 @@ final class Attempts {
         .mapToLong(option -> option.worth().points())
         .max()
         .orElseThrow();
-  }
-
-  /**
-   * One to three exercises of a group, of each family one, the ones to prefer among equals first:
-   * earlier exercises and lower levels before others. Of those that look alike to the choice only
-   * the best is kept, and one that adds nothing is not picked. What is pinned of the group counts
-   * as picked.
-   */
-  private final class Picking {
-    private final List<List<Option>> members;
-    private final List<Option> pins;
-    private final Asked asked;
-    private final long wanted;
-    private final int heldAtMost;
-    private final long pinnedQuarters;
-    private final Map<Long, Picked> best = new LinkedHashMap<>();
-
-    Picking(List<List<Option>> members, List<Option> pins, Asked asked, long wanted) {
-      this.members = members;
-      this.pins = pins;
-      this.asked = asked;
-      this.wanted = wanted;
-      this.heldAtMost = asked.request().heldSecondsPerTissue(plan);
-      this.pinnedQuarters = pins.stream().mapToLong(Option::quarters).sum();
-    }
-
-    List<Picked> all() {
-      int held = pins.stream().mapToInt(Option::heldSeconds).sum();
-      Set<String> families = pins.stream().map(Option::family).collect(Collectors.toSet());
-      extend(0, List.of(), families, held, 0);
-      return List.copyOf(best.values());
-    }
-
-    private void extend(
-        int from, List<Option> options, Set<String> families, int held, long valueBefore) {
-      for (int i = from; i < members.size(); i++) {
-        String family = members.get(i).get(0).family();
-        if (families.contains(family)) {
-          continue;
-        }
-        for (Option option : members.get(i)) {
-          if (held + option.heldSeconds() > heldAtMost) {
-            continue;
-          }
-          List<Option> more = withByWorth(options, option);
-          long value = value(more);
-          if (more.size() == 1 || value > valueBefore) {
-            keep(more, value);
-            if (more.size() + pins.size() < MOST_OF_A_GROUP) {
-              families.add(family);
-              extend(i + 1, more, families, held + option.heldSeconds(), value);
-              families.remove(family);
-            }
-          }
-        }
-      }
-    }
-
-    /** One more, the dearest first; among equals the one that was there before. */
-    private static List<Option> withByWorth(List<Option> options, Option another) {
-      List<Option> more = new ArrayList<>(MOST_OF_A_GROUP);
-      more.addAll(options);
-      int place = more.size();
-      while (place > 0 && more.get(place - 1).worth().points() < another.worth().points()) {
-        place--;
-      }
-      more.add(place, another);
-      return more;
-    }
-
-    /** The dearest first, each quarter of a second in full up to what is wanted, then by half. */
-    private long value(List<Option> byWorth) {
-      long used = pinnedQuarters;
-      long value = 0;
-      for (Option option : byWorth) {
-        long upTo = used + option.quarters();
-        long full = Math.max(0, Math.min(upTo, wanted) - used);
-        long half = Math.max(0, Math.min(upTo, 2 * wanted) - Math.max(used, wanted));
-        value += option.worth().points() * (2 * full + half);
-        used = upTo;
-      }
-      return value;
-    }
-
-    /** For each earlier routine how many it has not; more than enough counts as enough. */
-    private int fresh(List<Option> options) {
-      int fresh = 0;
-      int place = 1;
-      for (Set<String> known : asked.earlier()) {
-        long unknown = options.stream().filter(o -> !known.contains(o.exercise().id())).count();
-        fresh += place * (int) Math.min(SelectionProblem.DIFFERING, unknown);
-        place *= SelectionProblem.DIFFERING + 1;
-      }
-      return fresh;
-    }
-
-    private void keep(List<Option> options, long value) {
-      int seconds = 0;
-      boolean floor = false;
-      int counted = 0;
-      for (Option option : options) {
-        seconds += option.charge();
-        floor |= option.floor();
-        counted += asked.limits().countOf(option.exercise());
-      }
-      int fresh = fresh(options);
-      long key = ((long) seconds * 2 + (floor ? 1 : 0)) * FRESH_COUNTS + fresh;
-      key = key * Limits.COUNTS + counted;
-      Picked before = best.get(key);
-      if (before == null || value > before.composite().value()) {
-        best.remove(key);
-        best.put(
-            key,
-            new Picked(List.copyOf(options), new Composite(seconds, value, floor, fresh, counted)));
-      }
-    }
   }
 }

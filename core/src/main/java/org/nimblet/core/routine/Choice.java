@@ -1,5 +1,6 @@
 package org.nimblet.core.routine;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.stream.Collectors;
@@ -48,6 +49,13 @@ public record Choice(
    * @param points weight × contribution, summed over the sides
    */
   public record Share(Target target, int points) {}
+
+  /** Why it stands in a circuit, where each set takes so long. */
+  Choice inTurn(int setSeconds) {
+    List<Taste> all = new ArrayList<>(tastes);
+    all.add(Taste.IN_TURN);
+    return new Choice(exerciseId, main, level, setSeconds, served, daysSince, method, all, pinned);
+  }
 
   /** The reason as one sentence. */
   public String sentence() {

@@ -209,8 +209,10 @@ public final class Circuits {
         dose.withRepetitions(repeatsAreRounds(dose) ? 1 : dose.repetitions(), 1));
   }
 
-  /** "45 s × 2" is done twice over as two sets are. */
+  /** "45 s × 2" is done twice over as two sets are; what rests between is a set already. */
   private static boolean repeatsAreRounds(Dose dose) {
-    return dose.sets() == 1 && (dose.form().isStatic() || dose.form() instanceof DoseForm.Timed);
+    return dose.sets() == 1
+        && dose.restSeconds() == 0
+        && (dose.form().isStatic() || dose.form() instanceof DoseForm.Timed);
   }
 }

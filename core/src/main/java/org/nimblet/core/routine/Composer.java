@@ -21,9 +21,6 @@ import org.nimblet.core.routine.Rejection.Reason;
  */
 public final class Composer {
 
-  /** The dose that is due, per cent of itself. */
-  private static final int USUAL_LEVEL = 100;
-
   private final ExerciseLibrary library;
   private final PurposePlan plan;
   private final Attempts attempts;
@@ -121,7 +118,7 @@ public final class Composer {
   /** The option nearest to the usual dose. */
   private static Optional<Option> usual(List<Option> options) {
     return options.stream()
-        .min(Comparator.comparing(option -> Math.abs(option.choice().level() - USUAL_LEVEL)));
+        .min(Comparator.comparing(option -> Math.abs(option.choice().level() - Options.USUAL)));
   }
 
   /** The choice behind a routine, for comparison with other solvers. */
@@ -226,14 +223,24 @@ public final class Composer {
         : Optional.empty();
   }
 
+  /** The sets of a circuit stay together, where the most intense of them would stand. */
   private List<Option> ordered(Attempt attempt) {
     List<Option> ordered = new ArrayList<>();
     for (int p = 0; p < plan.phases().size(); p++) {
       int phase = p;
-      attempt.chosen().stream()
-          .filter(option -> plan.placeOf(option.exercise()) == phase)
-          .sorted(Option.order(plan.phases().get(p)))
-          .forEach(ordered::add);
+      List<Option> own =
+          attempt.chosen().stream()
+              .filter(option -> plan.placeOf(option.exercise()) == phase)
+              .toList();
+      Comparator<Option> order = Option.order(plan.phases().get(p));
+      List<Option> circuit = own.stream().filter(o -> o.step().circuit() > 0).toList();
+      List<Option> places =
+          new ArrayList<>(own.stream().filter(o -> o.step().circuit() == 0).toList());
+      circuit.stream().max(order).ifPresent(places::add);
+      places.stream()
+          .sorted(order)
+          .forEach(
+              option -> ordered.addAll(option.step().circuit() > 0 ? circuit : List.of(option)));
     }
     return ordered;
   }

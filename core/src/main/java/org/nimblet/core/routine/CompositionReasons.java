@@ -105,9 +105,9 @@ final class CompositionReasons {
       int got = attempt.seconds(phase);
       if (got < least) {
         String cause =
-            attempt.groups().get(p).isEmpty()
-                ? "nothing is allowed in it"
-                : whyShort(attempt, phase, request.budgetSeconds());
+            attempt.open().get(p)
+                ? whyShort(attempt, phase, request.budgetSeconds())
+                : "nothing is allowed in it";
         shortPhases.add(new ShortPhase(phase.name(), got, least, cause));
       }
     }

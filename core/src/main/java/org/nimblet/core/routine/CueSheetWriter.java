@@ -28,7 +28,7 @@ public final class CueSheetWriter {
   private long stepStart;
   private BigFraction elapsed = BigFraction.ZERO;
   private int stepIndex;
-  private int unitIndex;
+  private List<Keyframe> poses;
   private Step step;
 
   private CueSheetWriter(Pace pace, Notation notation) {
@@ -76,8 +76,8 @@ public final class CueSheetWriter {
     stepStart = now();
     elapsed = BigFraction.ZERO;
     stepIndex = index;
-    unitIndex = 0;
     step = next;
+    atUnit(0);
     stepStarts.add(stepStart);
     Dose dose = next.dose();
     Keyframe rest = firstPose();
@@ -157,7 +157,7 @@ public final class CueSheetWriter {
 
   private void pass(Dose dose, Sides sides, int firstSet, int lastSet) {
     for (int unit = 0; unit < dose.units().count(); unit++) {
-      unitIndex = unit;
+      atUnit(unit);
       if (unit > 0) {
         add(
             seconds(StepTime.UNIT_CHANGE_SECONDS),
@@ -189,7 +189,6 @@ public final class CueSheetWriter {
    * walked through, and with fewer beats than poses the walk goes on in the next repetition.
    */
   Keyframe keyframe(int beatsGone, int beats, int repetitionsGone) {
-    List<Keyframe> poses = poses();
     int count = poses.size();
     if (count == 1) {
       return poses.get(0);
@@ -201,17 +200,16 @@ public final class CueSheetWriter {
     return poses.get(gone % count);
   }
 
-  /** The keyframes of the step, for the digits of the unit that is at work. */
-  private List<Keyframe> poses() {
-    return step.exercise().figure().posesOf(step.dose().units(), unitIndex);
+  /** From here on a unit is at work: its digits are drawn. */
+  private void atUnit(int unit) {
+    poses = step.exercise().figure().posesOf(step.dose().units(), unit);
   }
 
   Keyframe firstPose() {
-    return poses().get(0);
+    return poses.get(0);
   }
 
   Keyframe lastPose() {
-    List<Keyframe> poses = poses();
     return poses.get(poses.size() - 1);
   }
 

@@ -2,22 +2,28 @@ package org.nimblet.core.routine;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.SortedSet;
 import java.util.TreeSet;
+import java.util.function.Function;
+import java.util.stream.Stream;
 import org.nimblet.core.routine.SelectionProblem.Composite;
 import org.nimblet.core.routine.SelectionProblem.Group;
 import org.nimblet.core.routine.SelectionProblem.PhaseWindow;
 import org.nimblet.core.routine.SelectionProblem.Selection;
+import org.nimblet.core.routine.SelectionProblem.Variant;
 
 /**
  * Solves a {@link SelectionProblem} exactly by dynamic programming over seconds.
  *
  * <p>Problem: among the choices that differ enough from every earlier one, first minimise the
  * seconds missing under the phases' least, then maximise the value; among equals, going through
- * phases and groups in order, take the earliest composite of each group that some optimum takes,
- * and take rather than leave.
+ * phases and groups in order, take the earliest variant of each phase and the earliest composite of
+ * each group that some optimum takes, and take rather than leave.
  *
  * <p>Method: from the last group to the first, the best value of the rest of a phase for every
  * exact number of seconds, with and without floor work, and for every count of fresh exercises (0,
@@ -37,6 +43,7 @@ final class ExactSelection {
   private static final int TOO_MANY = -1;
 
   private final SelectionProblem problem;
+  private final Memory memory;
   private final List<Integer> limited;
   private final long missingCost;
   private final int counts;
@@ -44,8 +51,8 @@ final class ExactSelection {
   /** {@code [a][b]} is the count a and then b; {@link #TOO_MANY} where that breaks a limit. */
   private final int[][] plus;
 
-  /** {@code [phase][group][floor · counts + count][seconds]}. */
-  private final List<long[][][]> restOfPhase = new ArrayList<>();
+  /** {@code [phase][variant][group][floor · counts + count][seconds]}. */
+  private final List<List<long[][][]>> restOfPhase = new ArrayList<>();
 
   /** {@code [phase][count][seconds]}, floor charge and missing seconds included. */
   private final List<long[][]> phaseValues = new ArrayList<>();
@@ -56,14 +63,13 @@ final class ExactSelection {
   /** Whether a count has enough fresh exercises for each earlier choice. */
   private final boolean[] differs;
 
-  private ExactSelection(SelectionProblem problem, List<Integer> limited) {
+  private ExactSelection(SelectionProblem problem, Memory memory) {
     this.problem = problem;
-    this.limited = limited;
+    this.memory = memory;
+    this.limited = List.copyOf(memory.limited);
     long all = 1;
     for (PhaseWindow phase : problem.phases()) {
-      for (Group group : phase.groups()) {
-        all += group.composites().stream().mapToLong(Composite::value).max().orElse(0);
-      }
+      all += phase.variants().stream().mapToLong(ExactSelection::most).max().orElse(0);
     }
     this.missingCost = all;
     int size = 1;
@@ -76,11 +82,46 @@ final class ExactSelection {
     this.restOfRoutine = new long[problem.phases().size() + 1][size][problem.budget() + 1];
   }
 
+  private static long most(Variant variant) {
+    long most = variant.fixed().value();
+    for (Group group : variant.groups()) {
+      most += group.composites().stream().mapToLong(Composite::value).max().orElse(0);
+    }
+    return most;
+  }
+
+  /**
+   * What was worked out for problems that have whole phases in common: the rest of each phase, and
+   * which limits mattered.
+   */
+  static final class Memory {
+    private final SortedSet<Integer> limited = new TreeSet<>();
+    private final IdentityHashMap<List<Variant>, Map<RestKey, List<long[][][]>>> rests =
+        new IdentityHashMap<>();
+
+    private List<long[][][]> rest(
+        PhaseWindow phase, List<Integer> counted, Function<PhaseWindow, List<long[][][]>> work) {
+      return rests
+          .computeIfAbsent(phase.variants(), variants -> new HashMap<>())
+          .computeIfAbsent(new RestKey(phase.greatest(), counted), key -> work.apply(phase));
+    }
+  }
+
+  private record RestKey(int greatest, List<Integer> limited) {}
+
   /** The best choice; empty if none differs enough from the earlier ones. */
   static Optional<Selection> solve(SelectionProblem problem) {
-    SortedSet<Integer> limited = new TreeSet<>();
+    return solve(problem, new Memory());
+  }
+
+  /**
+   * The best choice; empty if none differs enough from the earlier ones.
+   *
+   * @param memory of problems that differ from as many earlier choices
+   */
+  static Optional<Selection> solve(SelectionProblem problem, Memory memory) {
     while (true) {
-      Optional<Selection> best = new ExactSelection(problem, List.copyOf(limited)).solve();
+      Optional<Selection> best = new ExactSelection(problem, memory).solve();
       if (best.isEmpty()) {
         return best;
       }
@@ -88,7 +129,7 @@ final class ExactSelection {
       boolean kept = true;
       for (int i = 0; i < counted.size(); i++) {
         if (counted.get(i) > problem.limits().get(i)) {
-          limited.add(i);
+          memory.limited.add(i);
           kept = false;
         }
       }
@@ -175,9 +216,9 @@ final class ExactSelection {
 
   private Optional<Selection> solve() {
     for (PhaseWindow phase : problem.phases()) {
-      long[][][] rest = restOfPhase(phase);
+      List<long[][][]> rest = memory.rest(phase, limits(), this::restsOfPhase);
       restOfPhase.add(rest);
-      phaseValues.add(phaseValues(phase, rest[0]));
+      phaseValues.add(phaseValues(phase, rest));
     }
     for (long[][] layer : restOfRoutine) {
       for (long[] values : layer) {
@@ -197,22 +238,37 @@ final class ExactSelection {
     return isPossible(best) ? Optional.of(walk(best)) : Optional.empty();
   }
 
-  private long[][][] restOfPhase(PhaseWindow phase) {
-    int groups = phase.groups().size();
+  private List<long[][][]> restsOfPhase(PhaseWindow phase) {
+    return phase.variants().stream().map(variant -> restOfPhase(phase, variant)).toList();
+  }
+
+  /** What is counted, and to how many: the place of each limit and then the limit itself. */
+  private List<Integer> limits() {
+    return limited.stream().flatMap(sort -> Stream.of(sort, problem.limits().get(sort))).toList();
+  }
+
+  private long[][][] restOfPhase(PhaseWindow phase, Variant variant) {
+    int groups = variant.groups().size();
     int most = phase.greatest();
     long[][][] best = new long[groups + 1][2 * counts][most + 1];
     for (long[] values : best[groups]) {
       Arrays.fill(values, IMPOSSIBLE);
     }
-    best[groups][0][0] = 0;
     boolean[] reached = new boolean[2 * counts];
-    reached[0] = true;
+    Composite fixed = variant.fixed();
+    int begun = after(0, fixed, countOf(fixed));
+    if (begun != TOO_MANY && fixed.seconds() <= most) {
+      best[groups][begun][fixed.seconds()] = fixed.value();
+      reached[begun] = true;
+    }
+    int reach = fixed.seconds();
     for (int g = groups - 1; g >= 0; g--) {
       boolean[] before = reached.clone();
+      int reachBefore = reach;
       for (int state = 0; state < 2 * counts; state++) {
         System.arraycopy(best[g + 1][state], 0, best[g][state], 0, most + 1);
       }
-      for (Composite composite : phase.groups().get(g).composites()) {
+      for (Composite composite : variant.groups().get(g).composites()) {
         int own = countOf(composite);
         for (int state = 0; state < 2 * counts; state++) {
           int next = before[state] ? after(state, composite, own) : TOO_MANY;
@@ -224,7 +280,9 @@ final class ExactSelection {
           long[] to = best[g][next];
           long more = composite.value();
           int seconds = composite.seconds();
-          for (int t = most; t >= seconds; t--) {
+          int longest = Math.min(most, reachBefore + seconds);
+          reach = Math.max(reach, longest);
+          for (int t = longest; t >= seconds; t--) {
             long value = from[t - seconds] + more;
             if (value > to[t]) {
               to[t] = value;
@@ -242,14 +300,16 @@ final class ExactSelection {
     return count == TOO_MANY ? TOO_MANY : floor * counts + count;
   }
 
-  private long[][] phaseValues(PhaseWindow phase, long[][] rest) {
+  private long[][] phaseValues(PhaseWindow phase, List<long[][][]> variants) {
     long[][] values = new long[counts][phase.greatest() + 1];
     for (int count = 0; count < counts; count++) {
       for (int seconds = 0; seconds <= phase.greatest(); seconds++) {
-        long without = rest[count][seconds];
         int work = seconds - phase.floorCharge();
-        long with = work < 0 ? IMPOSSIBLE : rest[counts + count][work];
-        long best = Math.max(without, with);
+        long best = IMPOSSIBLE;
+        for (long[][][] rest : variants) {
+          best = Math.max(best, rest[0][count][seconds]);
+          best = work < 0 ? best : Math.max(best, rest[0][counts + count][work]);
+        }
         values[count][seconds] =
             isPossible(best)
                 ? best - missingCost * Math.max(0, phase.least() - seconds)
@@ -261,10 +321,15 @@ final class ExactSelection {
 
   private void fillRestOfRoutine(int p) {
     int most = problem.phases().get(p).greatest();
+    // Before the first phase nothing is spent yet.
+    int leastLeft = p == 0 ? problem.budget() : 0;
     for (int own = 0; own < counts; own++) {
       long[] values = phaseValues.get(p)[own];
+      if (!isReached(values)) {
+        continue;
+      }
       for (int later = 0; later < counts; later++) {
-        if (plus[own][later] == TOO_MANY) {
+        if (plus[own][later] == TOO_MANY || !isReached(restOfRoutine[p + 1][later])) {
           continue;
         }
         long[] rest = restOfRoutine[p + 1][later];
@@ -277,7 +342,7 @@ final class ExactSelection {
             continue;
           }
           inLess = value;
-          for (int left = seconds; left <= problem.budget(); left++) {
+          for (int left = Math.max(seconds, leastLeft); left <= problem.budget(); left++) {
             long sum = value + rest[left - seconds];
             if (sum > to[left]) {
               to[left] = sum;
@@ -288,20 +353,31 @@ final class ExactSelection {
     }
   }
 
+  private static boolean isReached(long[] values) {
+    for (long value : values) {
+      if (isPossible(value)) {
+        return true;
+      }
+    }
+    return false;
+  }
+
   /**
    * A state on the way forward.
    *
+   * @param variant of this phase
    * @param leftAfter seconds left after this phase
    * @param countAfter fresh exercises still to come after this phase
    * @param work seconds still to fill in this phase
    * @param state floor and fresh exercises still to come in this phase
    */
-  private record Ahead(int leftAfter, int countAfter, int work, int state) {}
+  private record Ahead(int variant, int leftAfter, int countAfter, int work, int state) {}
 
   /** Seconds left and fresh exercises still to come, at the start of a phase. */
   private record Opening(int left, int count) {}
 
   private Selection walk(long best) {
+    List<Integer> variants = new ArrayList<>();
     List<List<Integer>> chosen = new ArrayList<>();
     List<Opening> openings = new ArrayList<>();
     for (int count = 0; count < counts; count++) {
@@ -311,19 +387,24 @@ final class ExactSelection {
     }
     long value = 0;
     for (int p = 0; p < problem.phases().size(); p++) {
-      List<Ahead> states = begin(p, openings);
+      List<Ahead> begun = begin(p, openings);
+      int first = begun.stream().mapToInt(Ahead::variant).min().orElseThrow();
+      List<Ahead> states = begun.stream().filter(ahead -> ahead.variant() == first).toList();
+      Variant variant = problem.phases().get(p).variants().get(first);
+      long[][][] rest = restOfPhase.get(p).get(first);
+      variants.add(first);
+      value += variant.fixed().value();
       List<Integer> picks = new ArrayList<>();
-      PhaseWindow phase = problem.phases().get(p);
-      for (int g = 0; g < phase.groups().size(); g++) {
-        List<Composite> composites = phase.groups().get(g).composites();
+      for (int g = 0; g < variant.groups().size(); g++) {
+        List<Composite> composites = variant.groups().get(g).composites();
         int pick = Selection.NOTHING;
         List<Ahead> next = List.of();
         for (int c = 0; c < composites.size() && next.isEmpty(); c++) {
-          next = after(states, g, composites.get(c), restOfPhase.get(p));
+          next = after(states, g, composites.get(c), rest);
           pick = next.isEmpty() ? pick : c;
         }
         if (next.isEmpty()) {
-          next = after(states, g, new Composite(0, 0, false), restOfPhase.get(p));
+          next = after(states, g, Composite.NOTHING, rest);
         } else {
           value += composites.get(pick).value();
         }
@@ -335,7 +416,7 @@ final class ExactSelection {
           states.stream().map(s -> new Opening(s.leftAfter(), s.countAfter())).distinct().toList();
     }
     long missing = (value - best) / missingCost;
-    return new Selection(chosen, value, Math.toIntExact(missing));
+    return new Selection(variants, chosen, value, Math.toIntExact(missing));
   }
 
   /** The states at the start of a phase from which the optimum is reached. */
@@ -367,13 +448,15 @@ final class ExactSelection {
     PhaseWindow phase = problem.phases().get(p);
     long wanted =
         phaseValues.get(p)[own][seconds] + missingCost * Math.max(0, phase.least() - seconds);
-    long[][] rest = restOfPhase.get(p)[0];
-    if (rest[own][seconds] == wanted) {
-      states.add(new Ahead(leftAfter, later, seconds, own));
-    }
     int work = seconds - phase.floorCharge();
-    if (work >= 0 && rest[counts + own][work] == wanted) {
-      states.add(new Ahead(leftAfter, later, work, counts + own));
+    for (int variant = 0; variant < phase.variants().size(); variant++) {
+      long[][] rest = restOfPhase.get(p).get(variant)[0];
+      if (rest[own][seconds] == wanted) {
+        states.add(new Ahead(variant, leftAfter, later, seconds, own));
+      }
+      if (work >= 0 && rest[counts + own][work] == wanted) {
+        states.add(new Ahead(variant, leftAfter, later, work, counts + own));
+      }
     }
   }
 
@@ -392,7 +475,7 @@ final class ExactSelection {
         if (after(state, composite, own) == ahead.state()
             && isPossible(rest)
             && rest + composite.value() == wanted) {
-          next.add(new Ahead(ahead.leftAfter(), ahead.countAfter(), work, state));
+          next.add(new Ahead(ahead.variant(), ahead.leftAfter(), ahead.countAfter(), work, state));
         }
       }
     }

@@ -1,6 +1,10 @@
 package org.nimblet.core.routine;
 
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.Map;
+import org.nimblet.core.drill.Difficulty;
+import org.nimblet.core.drill.ExercisePatterns;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.Kind;
 import org.nimblet.core.exercise.Position;
@@ -16,6 +20,16 @@ import org.nimblet.core.exercise.Position;
  * @param heldSeconds seconds for which its main tissue is held on each side
  */
 record Option(Step step, Choice choice, Worth worth, int quarters, int charge, int heldSeconds) {
+
+  /**
+   * One set of it in a circuit.
+   *
+   * @param set the set as a step
+   * @param seconds its part of what the circuit takes
+   */
+  Option asSet(Step set, int seconds) {
+    return new Option(set, choice.inTurn(seconds), worth, 0, seconds, heldSeconds);
+  }
 
   Exercise exercise() {
     return step.exercise();
@@ -43,8 +57,19 @@ record Option(Step step, Choice choice, Worth worth, int quarters, int charge, i
   }
 
   /**
+   * How hard the hardest pattern of it is; beyond all others for clasps and other contact that is
+   * no pattern, since that is learned last.
+   */
+  private double patternDifficulty() {
+    return ExercisePatterns.hardest(exercise(), step.dose(), false)
+        .map(Difficulty::total)
+        .orElse(Double.MAX_VALUE);
+  }
+
+  /**
    * How the exercises of a phase follow one another. Where a phase takes mobilising and something
-   * else, each kind is done in turn; a gap for playing comes last.
+   * else, each kind is done in turn; independence work follows what wakes the hand, by how hard its
+   * patterns are; a gap for playing comes last.
    */
   static Comparator<Option> order(Phase phase) {
     Comparator<Option> play = Comparator.comparing(o -> o.exercise().kind() == Kind.PLAY);
@@ -52,12 +77,13 @@ record Option(Step step, Choice choice, Worth worth, int quarters, int charge, i
     Comparator<Option> large = Comparator.comparing(o -> o.exercise().demands().segment());
     Comparator<Option> gentle = Comparator.comparing(o -> o.exercise().demands().intensity());
     Comparator<Option> id = Comparator.comparing(o -> o.exercise().id());
-    // Of patterns that ask as much of a hand, the ones with both hands at once are harder.
-    Comparator<Option> bothHandsLast =
+    Map<Option, Double> difficulties = new HashMap<>();
+    Comparator<Option> patternsLast =
         Comparator.comparing(
             o ->
                 o.exercise().kind() == Kind.INDEPENDENCE
-                    && !o.step().dose().laterality().sidesApart());
+                    ? difficulties.computeIfAbsent(o, Option::patternDifficulty)
+                    : 0);
     Comparator<Option> floorLast = Comparator.comparing(Option::floor);
     return play.thenComparing(
         switch (phase.order()) {
@@ -68,8 +94,8 @@ record Option(Step step, Choice choice, Worth worth, int quarters, int charge, i
                   .thenComparing(id);
           case GENTLE_TO_INTENSE ->
               floorLast
+                  .thenComparing(patternsLast)
                   .thenComparing(gentle)
-                  .thenComparing(bothHandsLast)
                   .thenComparing(large)
                   .thenComparing(id);
         });

@@ -33,9 +33,10 @@ final class Options {
   /** Levels of the usual dose, per cent; they vary times, repetitions or breaths, never load. */
   private static final List<Integer> LEVELS = List.of(100, 80, 120);
 
-  private static final int USUAL = 100;
+  /** The dose that is due, per cent of itself. */
+  static final int USUAL = 100;
 
-  /** A quiet hold may be done so often (ACSM 2011, from memory: 2 to 4 times). */
+  /** A quiet stretch may be done so often (ACSM 2011, from memory: 2 to 4 times). */
   private static final int MOST_REPEATS = 4;
 
   private final PurposePlan plan;
@@ -109,6 +110,7 @@ final class Options {
                 ? request.workingSide(exercise)
                 : request.facts().weakerSide());
     List<Option> options = new ArrayList<>();
+    Value value = null;
     for (Map.Entry<Dose, Integer> at : doses(usual, exercise, dosePlan, fresh).entrySet()) {
       Step step =
           new Step(
@@ -121,7 +123,8 @@ final class Options {
               request.use().digitsFor(exercise));
       Optional<String> wrong = DoseRules.unsound(step, request);
       wrong.ifPresent(why -> unsound.putIfAbsent(exercise.id(), why));
-      Option option = option(step, at.getValue(), method, usual, false);
+      value = value == null ? value(step, method, usual) : value;
+      Option option = option(step, at.getValue(), value, false);
       if (wrong.isEmpty() && option.heldSeconds() <= request.heldSecondsPerTissue(plan)) {
         options.add(option);
       }
@@ -131,7 +134,8 @@ final class Options {
   }
 
   /**
-   * The doses that are tried, with their level: shorter and longer ones, and fewer or more holds.
+   * The doses that are tried, with their level: shorter and longer ones, and a stretch held less or
+   * more often.
    */
   private Map<Dose, Integer> doses(
       Dose usual, Exercise exercise, DosePlan dosePlan, boolean fresh) {
@@ -143,7 +147,7 @@ final class Options {
         doses.putIfAbsent(SideRules.evened(dose, request.facts().pace()), level);
       }
     }
-    if (usual.form().isStatic() && usual.exception().isEmpty()) {
+    if (exercise.kind() == Kind.STRETCH && usual.form().isStatic() && usual.exception().isEmpty()) {
       Dose full = atLevel(usual, USUAL, exercise, dosePlan);
       int most =
           fresh ? usual.repetitions() : Math.min(MOST_REPEATS, dosePlan.greatestRepetitions());
@@ -178,41 +182,57 @@ final class Options {
   Option pinned(Step step) {
     DosePlan own = step.exercise().planOf(step.dose(), request.facts().method());
     int level = step.dose().quantity() * USUAL / own.usual().quantity();
-    return option(step, level, step.exercise().usualMethod(), own.usual(), true);
+    return option(step, level, value(step, step.exercise().usualMethod(), own.usual()), true);
   }
 
-  private Option option(Step step, int level, Method method, Dose usual, boolean pinned) {
+  /**
+   * What all doses of an exercise by one method have in common, done by the same sides.
+   *
+   * @param method by which it is dosed
+   * @param whole what a quarter of a second of it is worth
+   * @param cutShort the same where it is less than the dose that is due
+   * @param served what it serves
+   * @param dueMillis what is worked at the dose that is due
+   */
+  private record Value(
+      Method method, Worth whole, Worth cutShort, List<Share> served, long dueMillis) {}
+
+  private Value value(Step step, Method method, Dose usual) {
+    return new Value(
+        method,
+        Worth.of(step, method, false, plan, request, likedTargets),
+        Worth.of(step, method, true, plan, request, likedTargets),
+        served(step),
+        StepTime.workedMillis(
+            usual.withLaterality(step.dose().laterality()), request.facts().pace()));
+  }
+
+  private Option option(Step step, int level, Value value, boolean pinned) {
     Exercise exercise = step.exercise();
     Pace pace = request.facts().pace();
     int charge =
         (int) ((StepTime.millis(step, pace) + 999) / 1000)
             + SetUp.charge(step.position(), exercise.demands().things());
     int held = exercise.kind() == Kind.STRETCH ? step.dose().heldSecondsPerSide(pace) : 0;
-    Worth worth = Worth.of(step, method, level, plan, request, likedTargets);
-    int quarters = quarters(step.dose(), usual, pace);
+    Worth worth = level < USUAL ? value.cutShort() : value.whole();
     Choice choice =
         new Choice(
             exercise.id(),
             exercise.service().main(),
             level,
             charge,
-            served(step),
+            value.served(),
             request.recent().daysSince(exercise.id()),
-            method,
+            value.method(),
             worth.tastes(),
             pinned);
-    return new Option(step, choice, worth, quarters, charge, held);
+    return new Option(step, choice, worth, quarters(step.dose(), value, pace), charge, held);
   }
 
   /** Quarters of a second that count: what goes beyond the usual dose has no worth of its own. */
-  private static int quarters(Dose dose, Dose usual, Pace pace) {
-    long full =
-        StepTime.workedMillis(
-            dose.laterality() == usual.laterality()
-                ? usual
-                : usual.withLaterality(dose.laterality()),
-            pace);
-    return (int) ((4 * Math.min(StepTime.workedMillis(dose, pace), full) + 500) / 1000);
+  private static int quarters(Dose dose, Value value, Pace pace) {
+    long worked = Math.min(StepTime.workedMillis(dose, pace), value.dueMillis());
+    return (int) ((4 * worked + 500) / 1000);
   }
 
   private List<Share> served(Step step) {

@@ -2,10 +2,11 @@ package org.nimblet.core.routine;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
- * The choice behind a routine, stripped of the practice: from each group of each phase one
- * composite or none, within the phases' windows and the budget.
+ * The choice behind a routine, stripped of the practice: for each phase one of its variants, and
+ * from each group of that one composite or none, within the phases' windows and the budget.
  *
  * @param budget seconds in all
  * @param earlier from how many earlier choices this one has to differ, 0–2
@@ -32,23 +33,27 @@ record SelectionProblem(int budget, int earlier, List<Integer> limits, List<Phas
 
   /** How many exercises of each limited sort a choice holds. */
   List<Integer> counted(Selection selection) {
-    int[] counted = new int[limits.size()];
+    List<Composite> chosen = chosen(selection);
+    return IntStream.range(0, limits.size())
+        .map(sort -> chosen.stream().mapToInt(composite -> composite.countOf(sort)).sum())
+        .boxed()
+        .toList();
+  }
+
+  /** What a selection holds, what is fixed in its variants included. */
+  List<Composite> chosen(Selection selection) {
+    List<Composite> chosen = new ArrayList<>();
     for (int p = 0; p < phases.size(); p++) {
-      for (int g = 0; g < phases.get(p).groups().size(); g++) {
+      Variant variant = phases.get(p).variants().get(selection.variants().get(p));
+      chosen.add(variant.fixed());
+      for (int g = 0; g < variant.groups().size(); g++) {
         int pick = selection.chosen().get(p).get(g);
         if (pick != Selection.NOTHING) {
-          Composite composite = phases.get(p).groups().get(g).composites().get(pick);
-          for (int i = 0; i < counted.length; i++) {
-            counted[i] += composite.countOf(i);
-          }
+          chosen.add(variant.groups().get(g).composites().get(pick));
         }
       }
     }
-    List<Integer> all = new ArrayList<>();
-    for (int count : counted) {
-      all.add(count);
-    }
-    return all;
+    return chosen;
   }
 
   /**
@@ -57,10 +62,29 @@ record SelectionProblem(int budget, int earlier, List<Integer> limits, List<Phas
    * @param least seconds it should get
    * @param greatest seconds it may get
    * @param floorCharge seconds it pays once if any composite is on the floor
-   * @param groups in the order in which ties are settled
+   * @param variants the ways to fill it, of which one is taken: the one to prefer among equals
+   *     first
    */
-  record PhaseWindow(int least, int greatest, int floorCharge, List<Group> groups) {
+  record PhaseWindow(int least, int greatest, int floorCharge, List<Variant> variants) {
     PhaseWindow {
+      variants = List.copyOf(variants);
+    }
+
+    /** A phase that is filled in one way only. */
+    static PhaseWindow of(int least, int greatest, int floorCharge, List<Group> groups) {
+      return new PhaseWindow(
+          least, greatest, floorCharge, List.of(new Variant(Composite.NOTHING, groups)));
+    }
+  }
+
+  /**
+   * A way to fill a phase.
+   *
+   * @param fixed what it holds in any case
+   * @param groups what is chosen from besides, in the order in which ties are settled
+   */
+  record Variant(Composite fixed, List<Group> groups) {
+    Variant {
       groups = List.copyOf(groups);
     }
   }
@@ -89,9 +113,40 @@ record SelectionProblem(int budget, int earlier, List<Integer> limits, List<Phas
    */
   record Composite(int seconds, long value, boolean floor, int fresh, int counted) {
 
+    /** Takes nothing and is worth nothing. */
+    static final Composite NOTHING = new Composite(0, 0, false);
+
     /** An alternative where no earlier choice and no limit matters. */
     Composite(int seconds, long value, boolean floor) {
       this(seconds, value, floor, 0, 0);
+    }
+
+    /** Both together. */
+    Composite and(Composite other) {
+      return new Composite(
+          seconds + other.seconds,
+          value + other.value,
+          floor || other.floor,
+          freshTogether(fresh, other.fresh),
+          counted + other.counted);
+    }
+
+    /** The same with another value. */
+    Composite worth(long other) {
+      return new Composite(seconds, other, floor, fresh, counted);
+    }
+
+    /** The same in another time. */
+    Composite lasting(int other) {
+      return new Composite(other, value, floor, fresh, counted);
+    }
+
+    /** More than enough of fresh exercises counts as enough. */
+    private static int freshTogether(int one, int other) {
+      int base = DIFFERING + 1;
+      int low = Math.min(DIFFERING, one % base + other % base);
+      int high = Math.min(DIFFERING, one / base + other / base);
+      return low + base * high;
     }
 
     /** How many of its exercises are of a limited sort. */
@@ -107,15 +162,18 @@ record SelectionProblem(int budget, int earlier, List<Integer> limits, List<Phas
   /**
    * The best choice.
    *
-   * @param chosen for each phase and group the index of the composite, or {@link #NOTHING}
+   * @param variants for each phase the index of the variant
+   * @param chosen for each phase and group of that variant the index of the composite, or {@link
+   *     #NOTHING}
    * @param value sum of the values
    * @param missing by how many seconds the phases stay under their least, in all
    */
-  record Selection(List<List<Integer>> chosen, long value, int missing) {
+  record Selection(List<Integer> variants, List<List<Integer>> chosen, long value, int missing) {
     /** Nothing of a group is chosen. */
     static final int NOTHING = -1;
 
     Selection {
+      variants = List.copyOf(variants);
       chosen = chosen.stream().map(List::copyOf).toList();
     }
   }

@@ -39,7 +39,9 @@ public enum Taste {
   /** Felt elsewhere than meant, more than once: another one of the same tissue takes its place. */
   FELT_ELSEWHERE(60),
   /** The coach keeps it again and again; how much that counts is in {@link CoachHand}. */
-  HAND(100);
+  HAND(100),
+  /** In a circuit the same work takes less time; it is worth as much. */
+  IN_TURN(100);
 
   private final int percent;
 
@@ -62,6 +64,7 @@ public enum Taste {
       case TURN -> "something new for a change";
       case LIKED_METHOD -> "as you like it: " + method.word();
       case OWN_THING -> "with what you have for it";
+      case IN_TURN -> "in turn with another, whose sets are its rest";
       case HAND -> "as your coach keeps it";
       case LATELY, OTHER_METHOD, CUT_SHORT, MOVING_LOAD, TIRED_TODAY, FELT_ELSEWHERE -> "";
     };

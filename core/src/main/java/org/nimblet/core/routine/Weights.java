@@ -2,6 +2,7 @@ package org.nimblet.core.routine;
 
 import java.util.Collections;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -17,14 +18,13 @@ import org.nimblet.core.anatomy.Tissue;
 import org.nimblet.core.exercise.Discipline;
 import org.nimblet.core.exercise.Purpose;
 
-/**
- * How much a routine should serve each target on each side, 0–10.
- *
- * @param points by target and side; what is not in it has weight 0
- */
-public record Weights(SortedMap<SidedTarget, Integer> points) {
+/** How much a routine should serve each target on each side, 0–10. */
+public final class Weights {
 
   private static final int GREATEST = 10;
+
+  private final SortedMap<SidedTarget, Integer> points;
+  private final Map<Target, int[]> bySide = new HashMap<>();
 
   /** Nothing is asked for. */
   public static final Weights NONE = new Weights(new TreeMap<>());
@@ -214,16 +214,21 @@ public record Weights(SortedMap<SidedTarget, Integer> points) {
   /**
    * Checks the ranges.
    *
+   * @param points by target and side; what is not in it has weight 0
    * @throws IllegalArgumentException if a weight is outside 0–10
    */
-  public Weights {
-    points = Collections.unmodifiableSortedMap(new TreeMap<>(points));
+  public Weights(SortedMap<SidedTarget, Integer> points) {
+    this.points = Collections.unmodifiableSortedMap(new TreeMap<>(points));
     points.forEach(
-        (target, weight) -> {
+        (sided, weight) -> {
           if (weight < 0 || weight > GREATEST) {
             throw new IllegalArgumentException(
-                "weight of %s (%d) must be between 0 and 10".formatted(target, weight));
+                "weight of %s (%d) must be between 0 and 10".formatted(sided, weight));
           }
+          bySide
+                  .computeIfAbsent(sided.target(), target -> new int[Side.values().length])[
+                  sided.side().ordinal()] =
+              weight;
         });
   }
 
@@ -325,8 +330,29 @@ public record Weights(SortedMap<SidedTarget, Integer> points) {
     return new Weights(cared);
   }
 
+  /** By target and side; what is not in it has weight 0. */
+  public SortedMap<SidedTarget, Integer> points() {
+    return points;
+  }
+
   /** The weight of a target on a side. */
   public int of(Target target, Side side) {
-    return points.getOrDefault(new SidedTarget(target, side), 0);
+    int[] weights = bySide.get(target);
+    return weights == null ? 0 : weights[side.ordinal()];
+  }
+
+  @Override
+  public boolean equals(Object that) {
+    return that instanceof Weights other && points.equals(other.points);
+  }
+
+  @Override
+  public int hashCode() {
+    return points.hashCode();
+  }
+
+  @Override
+  public String toString() {
+    return "Weights" + points;
   }
 }

@@ -34,7 +34,6 @@ record Worth(long points, List<Taste> tastes) {
   private static final int BESIDES = 50;
 
   private static final int PERCENT = 100;
-  private static final int WHOLE_DOSE = 100;
 
   /** A target of this weight or more is among what matters most to somebody. */
   private static final int MATTERS = 6;
@@ -65,13 +64,13 @@ record Worth(long points, List<Taste> tastes) {
    * The worth of a step.
    *
    * @param method by which it is dosed
-   * @param level of the usual dose, per cent
+   * @param cutShort whether it is less than the dose that is due
    * @param likedTargets what can be stretched by the method that the person likes
    */
   static Worth of(
       Step step,
       Method method,
-      int level,
+      boolean cutShort,
       PurposePlan plan,
       RoutineRequest request,
       Set<Target> likedTargets) {
@@ -85,7 +84,7 @@ record Worth(long points, List<Taste> tastes) {
       served += (long) share * target.getValue() * weight;
     }
     List<Taste> tastes = tastes(step, method, plan, request, likedTargets);
-    if (level < WHOLE_DOSE) {
+    if (cutShort) {
       tastes.add(Taste.CUT_SHORT);
     }
     long points = GROUND + served / sides.size();

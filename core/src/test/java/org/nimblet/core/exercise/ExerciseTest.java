@@ -41,6 +41,7 @@ class ExerciseTest {
           Set.of(),
           FigureArrow.NONE,
           FigureProp.NONE,
+          Contact.NONE,
           Optional.empty());
 
   private static final Uses USES = new Uses(Map.of(Region.PALM, Use.WORKS), Map.of());
@@ -160,6 +161,7 @@ class ExerciseTest {
                     Set.of(),
                     FigureArrow.NONE,
                     FigureProp.NONE,
+                    Contact.NONE,
                     Optional.empty()))
         .hasMessageContaining("must all be of one figure");
     assertThatThrownBy(
@@ -171,6 +173,7 @@ class ExerciseTest {
                     Set.of(),
                     FigureArrow.NONE,
                     FigureProp.NONE,
+                    Contact.NONE,
                     Optional.empty()))
         .hasMessageContaining("at least one pose");
   }

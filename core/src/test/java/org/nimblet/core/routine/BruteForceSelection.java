@@ -5,8 +5,10 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.nimblet.core.routine.SelectionProblem.Composite;
+import org.nimblet.core.routine.SelectionProblem.Group;
 import org.nimblet.core.routine.SelectionProblem.PhaseWindow;
 import org.nimblet.core.routine.SelectionProblem.Selection;
+import org.nimblet.core.routine.SelectionProblem.Variant;
 
 /**
  * Tries every choice there is, in the order of preference, and keeps the first of the best: the
@@ -23,41 +25,30 @@ final class BruteForceSelection {
 
   static Optional<Selection> solve(SelectionProblem problem) {
     BruteForceSelection search = new BruteForceSelection(problem);
-    search.phase(0, new ArrayList<>(), problem.budget(), 0, 0);
+    search.phase(0, List.of(), new ArrayList<>(), problem.budget(), 0, 0);
     return Optional.ofNullable(search.best);
   }
 
   /** Whether a whole choice has two exercises or more that each earlier one has not. */
-  private boolean differs(List<List<Integer>> chosen) {
+  private boolean differs(Selection selection) {
     int[] fresh = new int[problem.earlier()];
-    for (int p = 0; p < chosen.size(); p++) {
-      for (int g = 0; g < chosen.get(p).size(); g++) {
-        int pick = chosen.get(p).get(g);
-        if (pick != Selection.NOTHING) {
-          int counts = problem.phases().get(p).groups().get(g).composites().get(pick).fresh();
-          for (int e = 0; e < fresh.length; e++) {
-            fresh[e] += counts % 3;
-            counts /= 3;
-          }
-        }
+    for (Composite composite : problem.chosen(selection)) {
+      int counts = composite.fresh();
+      for (int e = 0; e < fresh.length; e++) {
+        fresh[e] += counts % 3;
+        counts /= 3;
       }
     }
     return Arrays.stream(fresh).allMatch(count -> count >= SelectionProblem.DIFFERING);
   }
 
-  private boolean keepsLimits(List<List<Integer>> chosen) {
+  private boolean keepsLimits(Selection selection) {
     int[] counted = new int[problem.limits().size()];
-    for (int p = 0; p < chosen.size(); p++) {
-      for (int g = 0; g < chosen.get(p).size(); g++) {
-        int pick = chosen.get(p).get(g);
-        int counts =
-            pick == Selection.NOTHING
-                ? 0
-                : problem.phases().get(p).groups().get(g).composites().get(pick).counted();
-        for (int i = 0; i < counted.length; i++) {
-          counted[i] += counts % 4;
-          counts /= 4;
-        }
+    for (Composite composite : problem.chosen(selection)) {
+      int counts = composite.counted();
+      for (int i = 0; i < counted.length; i++) {
+        counted[i] += counts % 4;
+        counts /= 4;
       }
     }
     for (int i = 0; i < counted.length; i++) {
@@ -68,18 +59,41 @@ final class BruteForceSelection {
     return true;
   }
 
-  private void phase(int p, List<List<Integer>> chosen, int left, long value, int missing) {
+  private void phase(
+      int p,
+      List<Integer> variants,
+      List<List<Integer>> chosen,
+      int left,
+      long value,
+      int missing) {
     if (p == problem.phases().size()) {
-      if (differs(chosen)
-          && keepsLimits(chosen)
+      Selection found = new Selection(variants, chosen, value, missing);
+      if (differs(found)
+          && keepsLimits(found)
           && (best == null
               || missing < best.missing()
               || (missing == best.missing() && value > best.value()))) {
-        best = new Selection(chosen, value, missing);
+        best = found;
       }
       return;
     }
-    group(p, 0, new ArrayList<>(), 0, false, chosen, left, value, missing);
+    List<Variant> own = problem.phases().get(p).variants();
+    for (int v = 0; v < own.size(); v++) {
+      Composite fixed = own.get(v).fixed();
+      List<Integer> next = new ArrayList<>(variants);
+      next.add(v);
+      group(
+          p,
+          0,
+          new ArrayList<>(),
+          fixed.seconds(),
+          fixed.floor(),
+          next,
+          chosen,
+          left,
+          value + fixed.value(),
+          missing);
+    }
   }
 
   private void group(
@@ -88,24 +102,32 @@ final class BruteForceSelection {
       List<Integer> picks,
       int seconds,
       boolean floor,
+      List<Integer> variants,
       List<List<Integer>> chosen,
       int left,
       long value,
       int missing) {
     PhaseWindow window = problem.phases().get(p);
-    if (g == window.groups().size()) {
+    List<Group> groups = window.variants().get(variants.get(p)).groups();
+    if (g == groups.size()) {
       int total = seconds + (floor ? window.floorCharge() : 0);
       if (total <= window.greatest() && total <= left) {
         List<List<Integer>> next = new ArrayList<>(chosen);
         next.add(List.copyOf(picks));
-        phase(p + 1, next, left - total, value, missing + Math.max(0, window.least() - total));
+        phase(
+            p + 1,
+            variants,
+            next,
+            left - total,
+            value,
+            missing + Math.max(0, window.least() - total));
       }
       return;
     }
-    List<Composite> composites = window.groups().get(g).composites();
+    List<Composite> composites = groups.get(g).composites();
     for (int c = 0; c <= composites.size(); c++) {
       boolean nothing = c == composites.size();
-      Composite composite = nothing ? new Composite(0, 0, false) : composites.get(c);
+      Composite composite = nothing ? Composite.NOTHING : composites.get(c);
       picks.add(nothing ? Selection.NOTHING : c);
       group(
           p,
@@ -113,6 +135,7 @@ final class BruteForceSelection {
           picks,
           seconds + composite.seconds(),
           floor || composite.floor(),
+          variants,
           chosen,
           left,
           value + composite.value(),

@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalLong;
+import java.util.stream.Stream;
 import org.chocosolver.solver.Model;
 import org.chocosolver.solver.Solution;
 import org.chocosolver.solver.variables.BoolVar;
@@ -11,6 +12,7 @@ import org.chocosolver.solver.variables.IntVar;
 import org.nimblet.core.routine.SelectionProblem.Composite;
 import org.nimblet.core.routine.SelectionProblem.Group;
 import org.nimblet.core.routine.SelectionProblem.PhaseWindow;
+import org.nimblet.core.routine.SelectionProblem.Variant;
 
 /**
  * The same problem stated for Choco, a general constraint solver (choco-solver 5.0.0), on equal
@@ -50,6 +52,13 @@ public final class ChocoSelection {
             proved && !second.model.getSolver().isStopCriterionMet());
   }
 
+  /** What is fixed in a variant and all that can be chosen in it, in the order of its variables. */
+  private static Stream<Composite> all(Variant variant) {
+    return Stream.concat(
+        Stream.of(variant.fixed()),
+        variant.groups().stream().flatMap(group -> group.composites().stream()));
+  }
+
   private static Solution best(Statement statement, Duration limit) {
     statement.model.getSolver().limitTime(limit.toMillis());
     Solution solution = new Solution(statement.model);
@@ -87,20 +96,23 @@ public final class ChocoSelection {
       model.sum(shortfalls.toArray(IntVar[]::new), "=", missing).post();
       int most = 0;
       for (PhaseWindow phase : problem.phases()) {
-        for (Group group : phase.groups()) {
-          most +=
-              group.composites().stream()
-                  .mapToInt(composite -> Math.toIntExact(composite.value()))
-                  .max()
-                  .orElse(0);
+        for (Variant variant : phase.variants()) {
+          most += Math.toIntExact(variant.fixed().value());
+          for (Group group : variant.groups()) {
+            most +=
+                group.composites().stream()
+                    .mapToInt(composite -> Math.toIntExact(composite.value()))
+                    .max()
+                    .orElse(0);
+          }
         }
       }
       for (int i = 0; i < problem.limits().size(); i++) {
         int sort = i;
         int[] counted =
             problem.phases().stream()
-                .flatMap(phase -> phase.groups().stream())
-                .flatMap(group -> group.composites().stream())
+                .flatMap(phase -> phase.variants().stream())
+                .flatMap(ChocoSelection::all)
                 .mapToInt(composite -> composite.countOf(sort))
                 .toArray();
         if (counted.length > 0) {
@@ -119,25 +131,43 @@ public final class ChocoSelection {
           .post();
     }
 
+    private static void take(
+        Composite composite,
+        BoolVar take,
+        List<BoolVar> takes,
+        List<Integer> values,
+        List<IntVar> parts,
+        List<Integer> seconds,
+        List<BoolVar> floors) {
+      takes.add(take);
+      values.add(Math.toIntExact(composite.value()));
+      parts.add(take);
+      seconds.add(composite.seconds());
+      if (composite.floor()) {
+        floors.add(take);
+      }
+    }
+
     private IntVar phaseTime(PhaseWindow phase, List<BoolVar> takes, List<Integer> values) {
       List<IntVar> parts = new ArrayList<>();
       List<Integer> seconds = new ArrayList<>();
       List<BoolVar> floors = new ArrayList<>();
-      for (Group group : phase.groups()) {
-        List<BoolVar> own = new ArrayList<>();
-        for (Composite composite : group.composites()) {
-          BoolVar take = model.boolVar();
-          own.add(take);
-          takes.add(take);
-          values.add(Math.toIntExact(composite.value()));
-          parts.add(take);
-          seconds.add(composite.seconds());
-          if (composite.floor()) {
-            floors.add(take);
+      List<BoolVar> variants = new ArrayList<>();
+      for (Variant variant : phase.variants()) {
+        BoolVar taken = model.boolVar();
+        variants.add(taken);
+        take(variant.fixed(), taken, takes, values, parts, seconds, floors);
+        for (Group group : variant.groups()) {
+          List<BoolVar> own = new ArrayList<>();
+          for (Composite composite : group.composites()) {
+            BoolVar take = model.boolVar();
+            own.add(take);
+            take(composite, take, takes, values, parts, seconds, floors);
           }
+          model.sum(own.toArray(BoolVar[]::new), "<=", taken).post();
         }
-        model.sum(own.toArray(BoolVar[]::new), "<=", 1).post();
       }
+      model.sum(variants.toArray(BoolVar[]::new), "=", 1).post();
       if (!floors.isEmpty()) {
         BoolVar floor = model.boolVar();
         model.addClausesBoolOrArrayEqVar(floors.toArray(BoolVar[]::new), floor);

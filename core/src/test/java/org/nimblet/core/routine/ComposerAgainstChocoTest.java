@@ -15,6 +15,7 @@ import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.routine.SelectionProblem.Composite;
 import org.nimblet.core.routine.SelectionProblem.Group;
 import org.nimblet.core.routine.SelectionProblem.PhaseWindow;
+import org.nimblet.core.routine.SelectionProblem.Variant;
 
 /**
  * The choices behind real requests of every purpose, from random small parts of the library, beside
@@ -47,9 +48,18 @@ class ComposerAgainstChocoTest {
   private static SelectionProblem inChocosRange(SelectionProblem problem) {
     long most =
         problem.phases().stream()
-            .flatMap(phase -> phase.groups().stream())
+            .flatMap(phase -> phase.variants().stream())
             .mapToLong(
-                group -> group.composites().stream().mapToLong(Composite::value).max().orElse(0))
+                variant ->
+                    variant.fixed().value()
+                        + variant.groups().stream()
+                            .mapToLong(
+                                group ->
+                                    group.composites().stream()
+                                        .mapToLong(Composite::value)
+                                        .max()
+                                        .orElse(0))
+                            .sum())
             .sum();
     long divisor = 1 + most / CHOCOS_GREATEST;
     return new SelectionProblem(
@@ -63,22 +73,27 @@ class ComposerAgainstChocoTest {
                         phase.least(),
                         phase.greatest(),
                         phase.floorCharge(),
-                        phase.groups().stream()
-                            .map(
-                                group ->
-                                    new Group(
-                                        group.composites().stream()
-                                            .map(
-                                                composite ->
-                                                    new Composite(
-                                                        composite.seconds(),
-                                                        composite.value() / divisor,
-                                                        composite.floor(),
-                                                        composite.fresh(),
-                                                        composite.counted()))
-                                            .toList()))
-                            .toList()))
+                        phase.variants().stream().map(v -> divided(v, divisor)).toList()))
             .toList());
+  }
+
+  private static Variant divided(Variant variant, long divisor) {
+    return new Variant(
+        divided(variant.fixed(), divisor),
+        variant.groups().stream()
+            .map(
+                group ->
+                    new Group(group.composites().stream().map(c -> divided(c, divisor)).toList()))
+            .toList());
+  }
+
+  private static Composite divided(Composite composite, long divisor) {
+    return new Composite(
+        composite.seconds(),
+        composite.value() / divisor,
+        composite.floor(),
+        composite.fresh(),
+        composite.counted());
   }
 
   @ParameterizedTest(name = "seed {0}")

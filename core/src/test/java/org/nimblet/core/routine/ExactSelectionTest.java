@@ -12,6 +12,7 @@ import org.nimblet.core.routine.SelectionProblem.Composite;
 import org.nimblet.core.routine.SelectionProblem.Group;
 import org.nimblet.core.routine.SelectionProblem.PhaseWindow;
 import org.nimblet.core.routine.SelectionProblem.Selection;
+import org.nimblet.core.routine.SelectionProblem.Variant;
 
 class ExactSelectionTest {
 
@@ -88,14 +89,14 @@ class ExactSelectionTest {
       PhaseWindow phase = problem.phases().get(p);
       int seconds = 0;
       boolean floor = false;
-      for (int g = 0; g < phase.groups().size(); g++) {
-        int pick = selection.chosen().get(p).get(g);
-        if (pick != Selection.NOTHING) {
-          Composite composite = phase.groups().get(g).composites().get(pick);
-          value += composite.value();
-          seconds += composite.seconds();
-          floor |= composite.floor();
-        }
+      SelectionProblem only = new SelectionProblem(problem.budget(), 0, List.of(phase));
+      Selection own =
+          new Selection(
+              List.of(selection.variants().get(p)), List.of(selection.chosen().get(p)), 0, 0);
+      for (Composite composite : only.chosen(own)) {
+        value += composite.value();
+        seconds += composite.seconds();
+        floor |= composite.floor();
       }
       seconds += floor ? phase.floorCharge() : 0;
       assertThat(seconds).isLessThanOrEqualTo(phase.greatest());
@@ -116,8 +117,7 @@ class ExactSelectionTest {
             10,
             0,
             List.of(
-                new PhaseWindow(8, 10, 0, List.of(cheap)),
-                new PhaseWindow(0, 10, 0, List.of(rich))));
+                PhaseWindow.of(8, 10, 0, List.of(cheap)), PhaseWindow.of(0, 10, 0, List.of(rich))));
     Selection selection = ExactSelection.solve(problem).orElseThrow();
     assertThat(selection.chosen()).containsExactly(List.of(0), List.of(Selection.NOTHING));
     assertThat(selection.missing()).isZero();
@@ -126,7 +126,30 @@ class ExactSelectionTest {
   @Test
   void aPhaseWithoutAnythingIsShortByAllItShouldHave() {
     SelectionProblem problem =
-        new SelectionProblem(60, 0, List.of(new PhaseWindow(15, 30, 30, List.of())));
+        new SelectionProblem(60, 0, List.of(PhaseWindow.of(15, 30, 30, List.of())));
     assertThat(ExactSelection.solve(problem).orElseThrow().missing()).isEqualTo(15);
+  }
+
+  /** What stands in a variant in any case takes its time and counts its value. */
+  @Test
+  void aVariantIsTakenWhereItIsWorthMore() {
+    Group own = new Group(List.of(new Composite(10, 30, false)));
+    SelectionProblem problem =
+        new SelectionProblem(
+            10,
+            0,
+            List.of(
+                new PhaseWindow(
+                    0,
+                    10,
+                    0,
+                    List.of(
+                        new Variant(Composite.NOTHING, List.of(own)),
+                        new Variant(new Composite(8, 31, false), List.of(own)),
+                        new Variant(new Composite(11, 99, false), List.of())))));
+    Selection selection = ExactSelection.solve(problem).orElseThrow();
+    assertThat(selection.variants()).containsExactly(1);
+    assertThat(selection.chosen()).containsExactly(List.of(Selection.NOTHING));
+    assertThat(selection.value()).isEqualTo(31);
   }
 }

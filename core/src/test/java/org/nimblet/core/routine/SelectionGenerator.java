@@ -9,6 +9,7 @@ import java.util.random.RandomGenerator;
 import org.nimblet.core.routine.SelectionProblem.Composite;
 import org.nimblet.core.routine.SelectionProblem.Group;
 import org.nimblet.core.routine.SelectionProblem.PhaseWindow;
+import org.nimblet.core.routine.SelectionProblem.Variant;
 
 /** Selection problems drawn from a seed. */
 public final class SelectionGenerator {
@@ -52,26 +53,36 @@ public final class SelectionGenerator {
     for (int p = 0; p < phases; p++) {
       List<Group> own = new ArrayList<>();
       for (int g = between(1, groups); g > 0; g--) {
-        Map<List<Object>, Composite> distinct = new LinkedHashMap<>();
-        for (int c = between(1, composites); c > 0; c--) {
-          Composite composite =
-              new Composite(
-                  between(3, 25),
-                  between(1, greatestValue),
-                  random.nextInt(5) == 0,
-                  random.nextInt(counts),
-                  sorts == 1 ? 0 : random.nextInt(sorts));
-          distinct.putIfAbsent(
-              List.of(
-                  composite.seconds(), composite.floor(), composite.fresh(), composite.counted()),
-              composite);
-        }
-        own.add(new Group(List.copyOf(distinct.values())));
+        own.add(group(composites, greatestValue, counts, sorts));
+      }
+      List<Variant> variants = new ArrayList<>(List.of(new Variant(Composite.NOTHING, own)));
+      if (p == 0 && random.nextInt(2) == 0) {
+        Group other = group(composites, greatestValue, counts, sorts);
+        List<Group> changed = new ArrayList<>(own);
+        changed.set(0, other);
+        variants.add(new Variant(other.composites().get(0), changed));
       }
       int least = between(0, budget / phases);
-      windows.add(new PhaseWindow(least, between(least, budget), between(0, 8), own));
+      windows.add(new PhaseWindow(least, between(least, budget), between(0, 8), variants));
     }
     return new SelectionProblem(budget, earlier, limits, windows);
+  }
+
+  private Group group(int composites, int greatestValue, int counts, int sorts) {
+    Map<List<Object>, Composite> distinct = new LinkedHashMap<>();
+    for (int c = between(1, composites); c > 0; c--) {
+      Composite composite =
+          new Composite(
+              between(3, 25),
+              between(1, greatestValue),
+              random.nextInt(5) == 0,
+              random.nextInt(counts),
+              sorts == 1 ? 0 : random.nextInt(sorts));
+      distinct.putIfAbsent(
+          List.of(composite.seconds(), composite.floor(), composite.fresh(), composite.counted()),
+          composite);
+    }
+    return new Group(List.copyOf(distinct.values()));
   }
 
   private int between(int least, int greatest) {

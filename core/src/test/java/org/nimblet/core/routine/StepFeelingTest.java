@@ -106,7 +106,7 @@ class StepFeelingTest {
     RoutineRequest after = RequestBuilder.of(Purpose.RECOVERY).recent(recent).build();
     Step step = usual(stretch);
     PurposePlan plan = PurposePlan.of(Purpose.RECOVERY);
-    assertThat(Worth.of(step, Method.STEADY_HOLD, 100, plan, after, Set.of()).points())
-        .isLessThan(Worth.of(step, Method.STEADY_HOLD, 100, plan, before, Set.of()).points());
+    assertThat(Worth.of(step, Method.STEADY_HOLD, false, plan, after, Set.of()).points())
+        .isLessThan(Worth.of(step, Method.STEADY_HOLD, false, plan, before, Set.of()).points());
   }
 }

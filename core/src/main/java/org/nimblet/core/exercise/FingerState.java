@@ -2,6 +2,7 @@ package org.nimblet.core.exercise;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -11,27 +12,38 @@ import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.DigitPair;
 
 /**
- * A hand with some fingers bent and some gaps open, written "bend-ring-little part-index-middle".
+ * A state of one hand: some fingers bent and some gaps open, written "bend-ring-little
+ * part-index-middle".
  *
  * <p>A gap can be opened only where its outer finger stands; the middle one only where both do.
  *
  * @param bent the fingers that are bent, from the index on; may be empty
  * @param open the gaps between neighbouring fingers that are open, from the index on; may be empty
  */
-public record FingerPattern(List<Digit> bent, List<DigitPair> open) implements Keyframe {
+public record FingerState(List<Digit> bent, List<DigitPair> open) implements Keyframe {
 
   private static final String BEND = "bend-";
   private static final String PART = "part-";
   private static final DigitPair MIDDLE_GAP = new DigitPair(Digit.MIDDLE, Digit.RING);
+
+  /** The three gaps between neighbouring fingers, from the index outward. */
+  public static final List<DigitPair> GAPS =
+      List.of(
+          new DigitPair(Digit.INDEX, Digit.MIDDLE),
+          MIDDLE_GAP,
+          new DigitPair(Digit.RING, Digit.LITTLE));
+
+  /** All fingers stand, side by side. */
+  public static final FingerState REST = new FingerState(List.of(), List.of());
 
   /**
    * Checks that a hand can do it.
    *
    * @throws IllegalArgumentException naming what it cannot
    */
-  public FingerPattern {
+  public FingerState {
     bent = bent.stream().sorted().distinct().toList();
-    open = open.stream().distinct().toList();
+    open = open.stream().sorted(Comparator.comparing(DigitPair::nearer)).distinct().toList();
     if (bent.contains(Digit.THUMB)) {
       throw new IllegalArgumentException("bend (thumb) must be one of index, middle, ring, little");
     }
@@ -42,11 +54,7 @@ public record FingerPattern(List<Digit> bent, List<DigitPair> open) implements K
             "part (%s) must be one of index-middle, middle-ring, ring-little"
                 .formatted(word(gap.nearer()) + "-" + word(gap.farther())));
       }
-      List<Digit> standing =
-          gap.equals(MIDDLE_GAP)
-              ? List.of(gap.nearer(), gap.farther())
-              : List.of(gap.nearer() == Digit.INDEX ? Digit.INDEX : Digit.LITTLE);
-      for (Digit finger : standing) {
+      for (Digit finger : mustStand(gap)) {
         if (bent.contains(finger)) {
           throw new IllegalArgumentException(
               "part (%s-%s) must go with a %s finger that stands"
@@ -54,6 +62,29 @@ public record FingerPattern(List<Digit> bent, List<DigitPair> open) implements K
         }
       }
     }
+  }
+
+  /** The fingers that stand, from the index outward. */
+  public List<Digit> standing() {
+    return Digit.FINGERS.stream().filter(finger -> !bent.contains(finger)).toList();
+  }
+
+  /** Whether a hand can bend these fingers and open these gaps at once. */
+  public static boolean isPossible(List<Digit> bent, List<DigitPair> open) {
+    return open.stream().noneMatch(gap -> mustStand(gap).stream().anyMatch(bent::contains));
+  }
+
+  /** The fingers that have to stand for a gap to be open. */
+  private static List<Digit> mustStand(DigitPair gap) {
+    if (gap.equals(MIDDLE_GAP)) {
+      return List.of(gap.nearer(), gap.farther());
+    }
+    return List.of(gap.nearer() == Digit.INDEX ? Digit.INDEX : Digit.LITTLE);
+  }
+
+  /** Whether all fingers stand, side by side. */
+  public boolean isRest() {
+    return bent.isEmpty() && open.isEmpty();
   }
 
   /** Whether a text is meant to be one. */
@@ -66,13 +97,13 @@ public record FingerPattern(List<Digit> bent, List<DigitPair> open) implements K
    *
    * @throws IllegalArgumentException naming the word that could not be read
    */
-  static FingerPattern parse(String text) {
+  static FingerState parse(String text) {
     List<Digit> bent = new ArrayList<>();
     List<DigitPair> open = new ArrayList<>();
     for (String word : text.strip().split("\\s+")) {
       if (word.startsWith(BEND)) {
         Arrays.stream(word.substring(BEND.length()).split("-"))
-            .map(FingerPattern::digit)
+            .map(FingerState::digit)
             .forEach(bent::add);
       } else if (word.startsWith(PART)) {
         String[] pair = word.substring(PART.length()).split("-");
@@ -87,7 +118,7 @@ public record FingerPattern(List<Digit> bent, List<DigitPair> open) implements K
                 .formatted(word));
       }
     }
-    return new FingerPattern(bent, open);
+    return new FingerState(bent, open);
   }
 
   private static Digit digit(String word) {
@@ -110,7 +141,7 @@ public record FingerPattern(List<Digit> bent, List<DigitPair> open) implements K
         bent.isEmpty()
             ? Stream.empty()
             : Stream.of(
-                BEND + bent.stream().map(FingerPattern::word).collect(Collectors.joining("-")));
+                BEND + bent.stream().map(FingerState::word).collect(Collectors.joining("-")));
     Stream<String> parts =
         open.stream().map(gap -> PART + word(gap.nearer()) + "-" + word(gap.farther()));
     return Stream.concat(bends, parts).collect(Collectors.joining(" "));

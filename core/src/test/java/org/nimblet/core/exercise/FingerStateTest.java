@@ -17,7 +17,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.DigitPair;
 
-class FingerPatternTest {
+class FingerStateTest {
 
   private static final List<DigitPair> GAPS =
       List.of(
@@ -54,29 +54,29 @@ class FingerPatternTest {
     List<Digit> bent = bent(masks[0]);
     List<DigitPair> open = open(masks[1]);
     if (!canBeDone(bent, open)) {
-      assertThatThrownBy(() -> new FingerPattern(bent, open))
+      assertThatThrownBy(() -> new FingerState(bent, open))
           .isInstanceOf(IllegalArgumentException.class)
           .hasMessageContaining("finger that stands");
       return;
     }
-    FingerPattern pattern = new FingerPattern(bent, open);
+    FingerState state = new FingerState(bent, open);
     if (!bent.isEmpty() || !open.isEmpty()) {
-      assertThat(FingerPattern.isMeant(pattern.text())).isTrue();
-      assertThat(Keyframe.parse(pattern.text())).isEqualTo(pattern);
+      assertThat(FingerState.isMeant(state.text())).isTrue();
+      assertThat(Keyframe.parse(state.text())).isEqualTo(state);
     }
   }
 
   @Test
   void isWrittenFromTheIndexFingerOnWhateverTheOrder() {
-    FingerPattern pattern = new FingerPattern(List.of(LITTLE, RING, RING), List.of(GAPS.get(0)));
-    assertThat(pattern.text()).isEqualTo("bend-ring-little part-index-middle");
-    assertThat(pattern.stage()).isEqualTo(Keyframe.Stage.HAND);
+    FingerState state = new FingerState(List.of(LITTLE, RING, RING), List.of(GAPS.get(0)));
+    assertThat(state.text()).isEqualTo("bend-ring-little part-index-middle");
+    assertThat(state.stage()).isEqualTo(Keyframe.Stage.HAND);
   }
 
   @Test
   void severalGapsMayBeOpen() {
     assertThat(Keyframe.parse("part-index-middle part-ring-little"))
-        .isEqualTo(new FingerPattern(List.of(), List.of(GAPS.get(0), GAPS.get(2))));
+        .isEqualTo(new FingerState(List.of(), List.of(GAPS.get(0), GAPS.get(2))));
   }
 
   @ParameterizedTest
@@ -100,7 +100,7 @@ class FingerPatternTest {
     assertThat(Keyframe.parse(hands.text())).isEqualTo(hands);
     TwoHands two = (TwoHands) hands;
     assertThat(two.one().text()).isEqualTo("CURL_INDEX");
-    assertThat(two.other()).isInstanceOf(FingerPattern.class);
+    assertThat(two.other()).isInstanceOf(FingerState.class);
   }
 
   @ParameterizedTest
