@@ -8,14 +8,15 @@ import com.deque.html.axecore.selenium.AxeBuilder;
 import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.api.Test;
 
 /** axe-core 4.11 (WCAG 2.2 AA) finds nothing on any screen, in both themes and at both sizes. */
 class AccessibilityIT {
 
+  private static final List<String> EVERYTHING =
+      List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice");
+
   private Browser browser;
-  private String theme;
 
   @BeforeEach
   void open() {
@@ -27,27 +28,25 @@ class AccessibilityIT {
     browser.close();
   }
 
+  /** The themes differ in colours only: what does not look at colours is asked once. */
+  private void check(String screen) {
+    analyze(screen + ", light", new AxeBuilder().withTags(EVERYTHING));
+    browser.run("document.documentElement.setAttribute('data-bs-theme', 'dark')");
+    analyze(
+        screen + ", dark",
+        new AxeBuilder().withOnlyRules(List.of("color-contrast", "link-in-text-block")));
+    browser.run("document.documentElement.setAttribute('data-bs-theme', 'light')");
+  }
+
   /** No screen has frames, so axe may stay in the page instead of opening a window each time. */
   @SuppressWarnings("deprecation")
-  private void check(String screen) {
-    browser.until(
-        "the theme is on",
-        () ->
-            theme.equals(
-                browser.run("return document.documentElement.getAttribute('data-bs-theme')")));
+  private void analyze(String what, AxeBuilder axe) {
     AxeRunOptions options = new AxeRunOptions();
     options.setResultTypes(List.of("violations"));
-    AxeBuilder axe = new AxeBuilder().setLegacyMode().withOptions(options);
-    // The themes differ in colours only: what does not look at colours is asked once.
-    if (theme.equals("light")) {
-      axe.withTags(
-          List.of("wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"));
-    } else {
-      axe.withOnlyRules(List.of("color-contrast", "link-in-text-block"));
-    }
-    List<Rule> found = axe.analyze(browser.driver()).getViolations();
+    List<Rule> found =
+        axe.setLegacyMode().withOptions(options).analyze(browser.driver()).getViolations();
     assertThat(found)
-        .as("%s, %s", screen, theme)
+        .as(what)
         .extracting(rule -> rule.getId() + ": " + rule.getNodes().get(0).getHtml())
         .isEmpty();
   }
@@ -58,12 +57,22 @@ class AccessibilityIT {
         .isLessThanOrEqualTo(0);
   }
 
-  @ParameterizedTest
-  @ValueSource(strings = {"light", "dark"})
-  void theCoachsScreens(String wanted) {
-    theme = wanted;
+  /** Whoever chose the dark theme finds it again, and nobody else. */
+  @Test
+  void theThemeIsKept() {
     browser.open("/sign-in");
-    browser.run("localStorage.setItem('nimblet-theme', arguments[0])", theme);
+    browser.until("light without a word", () -> "light".equals(theme()));
+    browser.run("localStorage.setItem('nimblet-theme', 'dark')");
+    browser.open("/sign-in");
+    browser.until("dark as chosen", () -> "dark".equals(theme()));
+  }
+
+  private Object theme() {
+    return browser.run("return document.documentElement.getAttribute('data-bs-theme')");
+  }
+
+  @Test
+  void theCoachsScreens() {
     browser.open("/sign-in");
     browser.find(".demo");
     check("sign-in");
@@ -227,12 +236,8 @@ class AccessibilityIT {
     noSidewaysScroll("exercise editor");
   }
 
-  @ParameterizedTest
-  @ValueSource(strings = {"light", "dark"})
-  void theClientsScreens(String wanted) {
-    theme = wanted;
-    browser.open("/sign-in");
-    browser.run("localStorage.setItem('nimblet-theme', arguments[0])", theme);
+  @Test
+  void theClientsScreens() {
     browser.open("/sign-in");
     browser.press("as a client");
     browser.isAt("/my-day");

@@ -6,7 +6,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
-import java.util.logging.Level;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Dimension;
 import org.openqa.selenium.Keys;
@@ -14,12 +13,9 @@ import org.openqa.selenium.OutputType;
 import org.openqa.selenium.StaleElementReferenceException;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
-import org.openqa.selenium.chrome.ChromeDriverService;
-import org.openqa.selenium.chrome.ChromeOptions;
 import org.openqa.selenium.interactions.Actions;
 import org.openqa.selenium.logging.LogEntry;
 import org.openqa.selenium.logging.LogType;
-import org.openqa.selenium.logging.LoggingPreferences;
 import org.openqa.selenium.support.ui.WebDriverWait;
 
 /**
@@ -31,46 +27,15 @@ public final class Browser implements AutoCloseable {
   private static final Duration PATIENCE = Duration.ofSeconds(40);
   private static final Duration GLANCE = Duration.ofMillis(100);
 
+  private final RunningChromium chromium;
   private final ChromeDriver driver;
   private final String address;
-  private final Path profile;
 
-  /** Opens a browser with a new, empty profile. */
+  /** Opens a browser that knows nothing yet. */
   public Browser(String address) {
     this.address = address;
-    try {
-      this.profile = Files.createTempDirectory("nimblet-browser");
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
-    ChromeOptions options = new ChromeOptions();
-    options.setBinary("/usr/bin/chromium");
-    options.addArguments(
-        "--headless=new",
-        "--no-sandbox",
-        "--disable-gpu",
-        "--disable-dev-shm-usage",
-        "--disable-background-networking",
-        "--disable-component-update",
-        "--disable-sync",
-        "--no-first-run",
-        "--no-default-browser-check",
-        "--disable-extensions",
-        "--disable-domain-reliability",
-        "--no-proxy-server",
-        "--password-store=basic",
-        "--disable-features=OptimizationHints,MediaRouter,Translate",
-        "--force-prefers-reduced-motion",
-        "--autoplay-policy=no-user-gesture-required",
-        "--user-data-dir=" + profile);
-    LoggingPreferences logs = new LoggingPreferences();
-    logs.enable(LogType.BROWSER, Level.WARNING);
-    options.setCapability("goog:loggingPrefs", logs);
-    ChromeDriverService service =
-        new ChromeDriverService.Builder()
-            .usingDriverExecutable(new java.io.File("/usr/bin/chromedriver"))
-            .build();
-    this.driver = new ChromeDriver(service, options);
+    this.chromium = RunningChromium.idleOrNew();
+    this.driver = chromium.driver();
     size(1280, 800);
   }
 
@@ -271,11 +236,6 @@ public final class Browser implements AutoCloseable {
 
   @Override
   public void close() {
-    driver.quit();
-    try (var files = Files.walk(profile)) {
-      files.sorted(java.util.Comparator.reverseOrder()).forEach(file -> file.toFile().delete());
-    } catch (IOException | UncheckedIOException e) {
-      // A lock file of the browser may vanish while the folder is being emptied.
-    }
+    chromium.giveBack(address);
   }
 }

@@ -264,8 +264,8 @@ class CalendarTest {
   @CsvSource({
     "?fault=missing, (answer 404)",
     "?fault=half, no whole iCalendar text",
-    "?fault=slow, did not answer within 5 s",
-    "?fault=drip, did not answer within 5 s"
+    "?fault=slow, did not answer within 2 s",
+    "?fault=drip, did not answer within 2 s"
   })
   void aServiceThatFailsIsNamedAndTheBlocksStay(
       String fault, String expected, RunningServer server) {

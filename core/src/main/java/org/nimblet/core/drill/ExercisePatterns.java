@@ -84,12 +84,13 @@ public final class ExercisePatterns {
   }
 
   private static Together counter(List<FingerState> first, List<FingerState> second) {
+    boolean complement = true;
+    boolean reversed = true;
     for (int i = 0; i < first.size(); i++) {
-      if (!FingerStates.reversed(first.get(i)).equals(second.get(i))) {
-        return Together.COMPLEMENT;
-      }
+      complement &= FingerStates.complement(first.get(i)).filter(second.get(i)::equals).isPresent();
+      reversed &= FingerStates.reversed(first.get(i)).equals(second.get(i));
     }
-    return Together.REVERSED;
+    return reversed && !complement ? Together.REVERSED : Together.COMPLEMENT;
   }
 
   /**

@@ -94,6 +94,16 @@ public record Pattern(
     return Difficulty.of(this, otherHand, aMinute);
   }
 
+  /** How hard its movements are, whoever does them and however fast. */
+  public double movement() {
+    return difficulty(false, OptionalInt.empty()).total();
+  }
+
+  /** Whether one hand does it alone, either of them. */
+  public boolean isForOneHand() {
+    return together == Together.ONE_HAND;
+  }
+
   /** What each change asks of each hand. */
   List<Difficulty> changes() {
     List<Difficulty> changes = new ArrayList<>(changes(first));

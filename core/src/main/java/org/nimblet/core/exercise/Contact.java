@@ -7,6 +7,8 @@ package org.nimblet.core.exercise;
 public enum Contact {
   /** Each hand in the air, on the table, or tip to tip. */
   NONE("", 0),
+  /** Palm on palm, the fingers parting and meeting. */
+  PALMS("palm on palm", 0),
   /** Clasped, and clasped again the other way. */
   RE_CLASPING("clasped again each time", 0.3),
   /** The palms meet, part, and have exchanged what they do. */

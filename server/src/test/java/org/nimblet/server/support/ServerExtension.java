@@ -64,6 +64,7 @@ public final class ServerExtension implements ParameterResolver {
               application.run(
                   "--server.port=0",
                   "--nimblet.stand-in.runs=true",
+                  "--nimblet.calendar.patience=2s",
                   "--nimblet.account.sign-up-open=true",
                   "--springdoc.api-docs.enabled=true",
                   "--spring.datasource.url=" + cluster.newDatabase(),

@@ -1,0 +1,273 @@
+package org.nimblet.core.drill;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.Set;
+import org.nimblet.core.anatomy.Digit;
+import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.drill.Try.Drill;
+import org.nimblet.core.exercise.FingerState;
+
+/**
+ * Where somebody stands with finger patterns, folded from what they tried, and what they do next.
+ * The numbers of choosing stand here; all of them are ours.
+ */
+public final class Drilling {
+
+  /** Below this share clean, in enough tries, a pattern is weak. */
+  public static final double WEAK_SHARE = 0.6;
+
+  /** From so many tries on a share says something. */
+  public static final int TELLING_TRIES = 4;
+
+  /** A family opens when of the one before so many of the patterns went cleanly the last time. */
+  private static final double OPENS_AT_SHARE = 0.5;
+
+  /** Or when its easiest pattern is done as cleanly as this, by what the ability says. */
+  private static final double OPENS_AT_EXPECTED = 0.6;
+
+  /** What was not clean the last time comes back as if it were this much nearer. */
+  private static final double BACK_SOONER = 1.2;
+
+  /** What was never tried is a little nearer, so that all of a family is met. */
+  private static final double UNTRIED = 0.15;
+
+  /** What went cleanly today waits; yesterday's a little. */
+  private static final double CLEAN_TODAY = 1.5;
+
+  private static final double CLEAN_YESTERDAY = 0.5;
+
+  /** Patterns that may be rude are not offered by themselves. */
+  private static final double RUDE = 2.0;
+
+  private final Side dominant;
+  private final Map<Side, Ability> abilities = new EnumMap<>(Side.class);
+  private final Map<Drill, SoFar> records = new HashMap<>();
+
+  /**
+   * How a drill went so far.
+   *
+   * @param tries how often it was tried
+   * @param clean how often it was clean
+   * @param lastClean whether the last try was
+   * @param lastOn the date of the last try
+   * @param cleanRunning how many tries in a row were clean up to now
+   */
+  public record SoFar(int tries, int clean, boolean lastClean, LocalDate lastOn, int cleanRunning) {
+
+    /** Whether it goes badly, as far as that can be said. */
+    public boolean isWeak() {
+      return tries >= TELLING_TRIES && clean < WEAK_SHARE * tries;
+    }
+  }
+
+  private Drilling(Side dominant) {
+    this.dominant = dominant;
+    for (Side side : Side.values()) {
+      abilities.put(side, Ability.UNKNOWN);
+    }
+  }
+
+  /**
+   * Folds what was tried.
+   *
+   * @param dominant the hand that is used more
+   * @param tries in any order
+   */
+  public static Drilling of(Side dominant, List<Try> tries) {
+    Drilling drilling = new Drilling(dominant);
+    tries.stream().sorted(Comparator.comparing(Try::at)).forEach(drilling::fold);
+    return drilling;
+  }
+
+  private void fold(Try tried) {
+    double difficulty = difficulty(tried.drill(), tried.aMinute()).total();
+    double expected = abilityFor(tried.drill()).expected(difficulty);
+    for (Side side : hands(tried.drill())) {
+      abilities.compute(side, (each, before) -> before.moved(expected, tried.clean()));
+    }
+    SoFar before = records.getOrDefault(tried.drill(), new SoFar(0, 0, false, LocalDate.MIN, 0));
+    records.put(
+        tried.drill(),
+        new SoFar(
+            before.tries() + 1,
+            before.clean() + (tried.clean() ? 1 : 0),
+            tried.clean(),
+            tried.at().toLocalDate(),
+            tried.clean() ? before.cleanRunning() + 1 : 0));
+  }
+
+  private static List<Side> hands(Drill drill) {
+    return drill.hand().map(List::of).orElse(List.of(Side.values()));
+  }
+
+  /** How able a hand is. */
+  public Ability ability(Side hand) {
+    return abilities.get(hand);
+  }
+
+  /** How able whoever does a drill is: of both hands the less able one. */
+  public Ability abilityFor(Drill drill) {
+    return Ability.together(hands(drill).stream().map(abilities::get).toList());
+  }
+
+  /** How hard a drill is for this person. */
+  public Difficulty difficulty(Drill drill, OptionalInt aMinute) {
+    boolean otherHand = drill.hand().filter(side -> side != dominant).isPresent();
+    return drill.pattern().difficulty(otherHand, aMinute);
+  }
+
+  /** How likely a drill is done cleanly, 0 to 1. */
+  public double expected(Drill drill, OptionalInt aMinute) {
+    return abilityFor(drill).expected(difficulty(drill, aMinute).total());
+  }
+
+  /** How a drill went so far; empty if it was never tried. */
+  public Optional<SoFar> soFar(Drill drill) {
+    return Optional.ofNullable(records.get(drill));
+  }
+
+  // ---- families
+
+  /** The families that are open, in the order of learning: each follows from the one before. */
+  public List<Family> openFamilies() {
+    List<Family> open = new ArrayList<>();
+    for (Family family : Family.values()) {
+      if (!open.isEmpty() && !isDone(open.get(open.size() - 1)) && !isEasy(family)) {
+        break;
+      }
+      open.add(family);
+    }
+    return open;
+  }
+
+  /** The family that opens next; empty if all are open. */
+  public Optional<Family> nextFamily() {
+    int open = openFamilies().size();
+    return open < Family.values().length ? Optional.of(Family.values()[open]) : Optional.empty();
+  }
+
+  /** How many more patterns of the last open family have to go cleanly for the next one to open. */
+  public int cleanUntilNextFamily() {
+    List<Family> open = openFamilies();
+    Family last = open.get(open.size() - 1);
+    return Math.max(0, (int) Math.ceil(OPENS_AT_SHARE * drills(last).size() - cleanIn(last)));
+  }
+
+  private boolean isDone(Family family) {
+    return cleanIn(family) >= OPENS_AT_SHARE * drills(family).size();
+  }
+
+  private long cleanIn(Family family) {
+    return drills(family).stream()
+        .filter(drill -> soFar(drill).filter(SoFar::lastClean).isPresent())
+        .count();
+  }
+
+  private boolean isEasy(Family family) {
+    return drills(family).stream()
+        .anyMatch(drill -> expected(drill, OptionalInt.empty()) >= OPENS_AT_EXPECTED);
+  }
+
+  /** The drills of a family: each pattern of one hand by either. */
+  public static List<Drill> drills(Family family) {
+    List<Drill> drills = new ArrayList<>();
+    for (Pattern pattern : Patterns.of(family)) {
+      if (pattern.isForOneHand()) {
+        for (Side side : Side.values()) {
+          drills.add(new Drill(pattern, Optional.of(side)));
+        }
+      } else {
+        drills.add(new Drill(pattern, Optional.empty()));
+      }
+    }
+    return drills;
+  }
+
+  // ---- choosing
+
+  /**
+   * The drills of a round: those whose success is nearest to four of five tries, what went badly
+   * sooner; a pattern twice only where there are too few, by the other hand.
+   *
+   * @param count how many, at least 1
+   * @param aMinute changes a minute
+   * @param today on the person's clock
+   * @param leftOut fingers that may not be used, by hand
+   */
+  public List<Drill> round(int count, int aMinute, LocalDate today, Map<Side, Set<Digit>> leftOut) {
+    List<Drill> offered =
+        openFamilies().stream()
+            .flatMap(family -> drills(family).stream())
+            .filter(drill -> mayBeDone(drill, leftOut))
+            .sorted(
+                Comparator.comparingDouble((Drill drill) -> distance(drill, aMinute, today))
+                    .thenComparing(drill -> drill.pattern().id())
+                    .thenComparing(drill -> drill.hand().map(Side::ordinal).orElse(-1)))
+            .toList();
+    List<Drill> chosen = new ArrayList<>();
+    Set<Pattern> patterns = new HashSet<>();
+    offered.stream()
+        .filter(drill -> patterns.add(drill.pattern()))
+        .limit(count)
+        .forEach(chosen::add);
+    // Where there are too few patterns the other hand does them too.
+    offered.stream()
+        .filter(drill -> !chosen.contains(drill))
+        .limit(count - (long) chosen.size())
+        .toList()
+        .forEach(chosen::add);
+    chosen.sort(
+        Comparator.comparingDouble(drill -> difficulty(drill, OptionalInt.of(aMinute)).total()));
+    return chosen;
+  }
+
+  private double distance(Drill drill, int aMinute, LocalDate today) {
+    double difficulty = difficulty(drill, OptionalInt.of(aMinute)).total();
+    double distance = Math.abs(difficulty - abilityFor(drill).difficultyAt(Ability.OFFERED));
+    distance += drill.pattern().mayBeRude() ? RUDE : 0;
+    Optional<SoFar> before = soFar(drill);
+    if (before.isEmpty()) {
+      return distance - UNTRIED;
+    }
+    if (!before.get().lastClean()) {
+      return distance - BACK_SOONER;
+    }
+    LocalDate last = before.get().lastOn();
+    return distance
+        + (last.equals(today)
+            ? CLEAN_TODAY
+            : last.equals(today.minusDays(1)) ? CLEAN_YESTERDAY : 0);
+  }
+
+  /** Whether no finger has to move that may not. */
+  public static boolean mayBeDone(Drill drill, Map<Side, Set<Digit>> leftOut) {
+    return fingersLeftOut(drill, leftOut).isEmpty();
+  }
+
+  /** The fingers that a drill would need and that may not be used. */
+  public static Set<Digit> fingersLeftOut(Drill drill, Map<Side, Set<Digit>> leftOut) {
+    Set<Digit> needed = new HashSet<>();
+    for (Side side : hands(drill)) {
+      boolean second = drill.hand().isEmpty() && side == Side.RIGHT;
+      List<FingerState> states = second ? drill.pattern().second() : drill.pattern().first();
+      Set<Digit> not = leftOut.getOrDefault(side, Set.of());
+      for (FingerState state : states) {
+        state.bent().stream().filter(not::contains).forEach(needed::add);
+        state.open().stream()
+            .flatMap(gap -> List.of(gap.nearer(), gap.farther()).stream())
+            .filter(not::contains)
+            .forEach(needed::add);
+      }
+    }
+    return needed;
+  }
+}
