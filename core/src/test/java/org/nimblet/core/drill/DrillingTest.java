@@ -105,7 +105,7 @@ class DrillingTest {
     assertThat(expected.stream().mapToDouble(each -> each).average().orElseThrow())
         .isBetween(0.6, 0.9);
     assertThat(expected.get(0)).isGreaterThan(expected.get(11));
-    assertThat(round.subList(0, 6)).extracting(Drill::pattern).doesNotHaveDuplicates();
+    assertThat(round.stream().map(Drill::pattern).distinct()).hasSizeGreaterThan(6);
     assertThat(round).noneMatch(each -> each.pattern().mayBeRude());
   }
 
