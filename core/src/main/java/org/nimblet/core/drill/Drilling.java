@@ -45,9 +45,6 @@ public final class Drilling {
 
   private static final double CLEAN_YESTERDAY = 0.5;
 
-  /** Patterns that may be rude are not offered by themselves. */
-  private static final double RUDE = 2.0;
-
   private final Side dominant;
   private final Map<Side, Ability> abilities = new EnumMap<>(Side.class);
   private final Map<Drill, SoFar> records = new HashMap<>();
@@ -196,7 +193,8 @@ public final class Drilling {
 
   /**
    * The drills of a round: those whose success is nearest to four of five tries, what went badly
-   * sooner; a pattern twice only where there are too few, by the other hand.
+   * sooner, and nothing that may be rude; a pattern twice only where there are too few, by the
+   * other hand.
    *
    * @param count how many, at least 1
    * @param aMinute changes a minute
@@ -207,7 +205,7 @@ public final class Drilling {
     List<Drill> offered =
         openFamilies().stream()
             .flatMap(family -> drills(family).stream())
-            .filter(drill -> mayBeDone(drill, leftOut))
+            .filter(drill -> !drill.pattern().mayBeRude() && mayBeDone(drill, leftOut))
             .sorted(
                 Comparator.comparingDouble((Drill drill) -> distance(drill, aMinute, today))
                     .thenComparing(drill -> drill.pattern().id())
@@ -233,7 +231,6 @@ public final class Drilling {
   private double distance(Drill drill, int aMinute, LocalDate today) {
     double difficulty = difficulty(drill, OptionalInt.of(aMinute)).total();
     double distance = Math.abs(difficulty - abilityFor(drill).difficultyAt(Ability.OFFERED));
-    distance += drill.pattern().mayBeRude() ? RUDE : 0;
     Optional<SoFar> before = soFar(drill);
     if (before.isEmpty()) {
       return distance - UNTRIED;
