@@ -15,6 +15,7 @@ const FLOORS: readonly (readonly string[])[] = [
   ['week', 'library', 'bench', 'log', 'account', 'today', 'progress'],
   ['intake'],
   ['player', 'myday', 'client', 'clients', 'programme'],
+  ['workshop'],
   ['app'],
 ]
 const LONGEST_COMPONENT = 350

@@ -119,6 +119,39 @@ export const router = createRouter({
       meta: { who: 'coach', title: 'Versions' },
     },
     {
+      path: '/workshop',
+      component: () => import('@/workshop/WorkshopStart.vue'),
+      meta: { who: 'coach', title: 'Workshop' },
+    },
+    {
+      path: '/workshop/:clientId/patterns',
+      component: () => import('@/workshop/PatternsPage.vue'),
+      props: true,
+      meta: { who: 'coach', title: 'Patterns' },
+    },
+    {
+      path: '/workshop/:clientId/sequences',
+      component: () => import('@/workshop/SequencesPage.vue'),
+      props: true,
+      meta: { who: 'coach', title: 'Sequences' },
+    },
+    {
+      path: '/workshop/:clientId/clasps',
+      component: () => import('@/workshop/ClaspsPage.vue'),
+      props: true,
+      meta: { who: 'coach', title: 'Clasps' },
+    },
+    {
+      path: '/workshop/:clientId/round',
+      component: () => import('@/workshop/RoundView.vue'),
+      props: (route) => ({
+        clientId: route.params.clientId,
+        minutes: Number(route.query.minutes ?? 5),
+        aMinute: Number(route.query.aMinute ?? 60),
+      }),
+      meta: { who: 'signed in', bare: true, title: 'Round' },
+    },
+    {
       path: '/player/try',
       component: () => import('@/player/TryView.vue'),
       meta: { who: 'coach', bare: true, title: 'Player' },

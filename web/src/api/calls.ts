@@ -12,6 +12,7 @@ import type {
   CheckInForm,
   ClientForm,
   Draft,
+  DrillRoundForm,
   ExerciseForm,
   FeedForm,
   MindedForm,
@@ -31,6 +32,9 @@ import type {
   SetUpMeasure,
   SidesChoice,
   ToldPainForm,
+  TriesForm,
+  TwoHandedRow,
+  What,
   ContentsAsked,
   CorrectionForm,
   PainForm,
@@ -601,6 +605,30 @@ export const api = {
     ),
   sessionPath: (id: string, session: string) => `${client(id)}/sessions/${session}`,
   checkInPath: (id: string, session: string) => `${client(id)}/sessions/${session}/check-in`,
+  patterns: (id: string, hand: Side, aMinute: number) =>
+    answer(
+      http.GET('/api/clients/{clientId}/workshop/patterns', {
+        params: { path: { clientId: id }, query: { hand, aMinute } },
+      }),
+    ),
+  pattern: (id: string, pattern: string, hand: Side, aMinute: number) =>
+    answer(
+      http.GET('/api/clients/{clientId}/workshop/pattern', {
+        params: { path: { clientId: id }, query: { pattern, hand, aMinute } },
+      }),
+    ),
+  drillRound: (id: string, body: DrillRoundForm) =>
+    answer(http.POST('/api/clients/{clientId}/workshop/drills', { ...at({ clientId: id }), body })),
+  keepTries: (id: string, body: TriesForm) =>
+    answer(http.POST('/api/clients/{clientId}/workshop/tries', { ...at({ clientId: id }), body })),
+  row: (id: string, query: { what: What; hands: TwoHandedRow; thumb: boolean; another: number }) =>
+    answer(
+      http.GET('/api/clients/{clientId}/workshop/row', {
+        params: { path: { clientId: id }, query },
+      }),
+    ),
+  clasps: (id: string) =>
+    answer(http.GET('/api/clients/{clientId}/workshop/clasps', at({ clientId: id }))),
 }
 
 /** What is put into the outbox instead of being sent at once. */

@@ -1,7 +1,16 @@
 import { QueryClient } from '@tanstack/vue-query'
 import { api, type ForecastAsked } from './calls'
 import { routineOf, type Playable } from './planned'
-import type { ActivityShape, AtHandForm, PainForm, ReviewForm, WeightView } from './types'
+import type {
+  ActivityShape,
+  AtHandForm,
+  PainForm,
+  ReviewForm,
+  Side,
+  TwoHandedRow,
+  WeightView,
+  What,
+} from './types'
 
 /** Asked once and again only when something changed; a refusal is shown and not asked again. */
 export const keeper = new QueryClient({
@@ -112,6 +121,16 @@ export const queries = {
   unsuited: (id: string) => about(id, ['unsuited'], () => api.unsuited(id)),
   /** What is being written is not asked for again meanwhile, whatever changes elsewhere. */
   clientForm: (id: string) => query(['form', 'client', id], () => api.client(id)),
+  patterns: (id: string, hand: Side, aMinute: number) =>
+    about(id, ['workshop', 'patterns', hand, aMinute], () => api.patterns(id, hand, aMinute)),
+  /** Nothing is asked where nothing is chosen. */
+  pattern: (id: string, pattern: string | null, hand: Side, aMinute: number) =>
+    about(id, ['workshop', 'pattern', pattern, hand, aMinute], () =>
+      pattern ? api.pattern(id, pattern, hand, aMinute) : Promise.resolve(null),
+    ),
+  row: (id: string, asked: { what: What; hands: TwoHandedRow; thumb: boolean; another: number }) =>
+    about(id, ['workshop', 'row', asked], () => api.row(id, asked)),
+  clasps: (id: string) => about(id, ['workshop', 'clasps'], () => api.clasps(id)),
   /** What a page puts together for itself, once. */
   own: query,
 }

@@ -216,3 +216,22 @@ export type {
   OwnAccount,
   Waiting,
 } from './generated'
+export type {
+  ClaspFormView,
+  ClaspView,
+  ClaspsView,
+  DrillRoundForm,
+  DrillRoundView,
+  DrillView,
+  FamilyView,
+  MoveView,
+  PatternView,
+  PatternsView,
+  RoundDrillView,
+  RowView,
+  StateView,
+  TriesForm,
+  TryForm,
+  TwoHandedRow,
+  What,
+} from './generated'

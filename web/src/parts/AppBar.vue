@@ -16,6 +16,7 @@ const places = computed(() =>
         { to: '/clients', word: 'Clients' },
         { to: '/library', word: 'Library' },
         { to: '/bench', word: 'Bench' },
+        { to: '/workshop', word: 'Workshop' },
       ]
     : [
         { to: '/my-day', word: 'My day' },

@@ -174,6 +174,7 @@ class AccessibilityIT {
     check("new client");
     library();
     bench();
+    workshop();
     browser.open("/nowhere");
     browser.sees("There is nothing here");
     check("not found");
@@ -216,6 +217,26 @@ class AccessibilityIT {
     browser.open(hands.replace("/hands", "/intake?part=activities"));
     browser.find(".activity");
     check("intake, what the hands do");
+  }
+
+  private void workshop() {
+    browser.open("/workshop");
+    browser.find(".drill.next");
+    browser.find(".panel .hands svg");
+    check("patterns");
+    noSidewaysScroll("patterns");
+    browser.press("Start a round, 5 min");
+    browser.find("[data-state=ready]");
+    check("round");
+    browser.driver().navigate().back();
+    browser.press("Sequences");
+    browser.find("table td");
+    check("sequences");
+    noSidewaysScroll("sequences");
+    browser.press("Clasps");
+    browser.find(".clasp svg");
+    check("clasps");
+    noSidewaysScroll("clasps");
   }
 
   private void library() {

@@ -61,7 +61,7 @@ class ArchitectureTest {
           List.of("routine"),
           List.of("programme"),
           List.of("progress"),
-          List.of("log", "today", "calendar", "reminder"),
+          List.of("log", "today", "calendar", "reminder", "workshop"),
           List.of("demo"));
 
   /** Rooms of one floor do not know one another either. */

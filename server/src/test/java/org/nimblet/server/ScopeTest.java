@@ -121,6 +121,12 @@ class ScopeTest {
     if (endpoint.pattern().endsWith("/rounds")) {
       return BlockTest.round(0, 0, 20);
     }
+    if (endpoint.pattern().endsWith("/workshop/drills")) {
+      return Map.of("aMinute", 60, "minutes", 5);
+    }
+    if (endpoint.pattern().endsWith("/workshop/tries")) {
+      return WorkshopTest.tries("one-hand.none.bend-ring.rest", "LEFT", true);
+    }
     if (endpoint.pattern().contains("/sentences")) {
       return Map.of("text", "mon 5-6 practice");
     }

@@ -11,10 +11,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
-import org.nimblet.core.anatomy.Digit;
+import java.util.function.Predicate;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.drill.Try.Drill;
-import org.nimblet.core.exercise.FingerState;
 
 /**
  * Where somebody stands with finger patterns, folded from what they tried, and what they do next.
@@ -88,7 +87,7 @@ public final class Drilling {
   private void fold(Try tried) {
     double difficulty = difficulty(tried.drill(), tried.aMinute()).total();
     double expected = abilityFor(tried.drill()).expected(difficulty);
-    for (Side side : hands(tried.drill())) {
+    for (Side side : tried.drill().hands()) {
       abilities.compute(side, (each, before) -> before.moved(expected, tried.clean()));
     }
     SoFar before = records.getOrDefault(tried.drill(), new SoFar(0, 0, false, LocalDate.MIN, 0));
@@ -102,10 +101,6 @@ public final class Drilling {
             tried.clean() ? before.cleanRunning() + 1 : 0));
   }
 
-  private static List<Side> hands(Drill drill) {
-    return drill.hand().map(List::of).orElse(List.of(Side.values()));
-  }
-
   /** How able a hand is. */
   public Ability ability(Side hand) {
     return abilities.get(hand);
@@ -113,7 +108,7 @@ public final class Drilling {
 
   /** How able whoever does a drill is: of both hands the less able one. */
   public Ability abilityFor(Drill drill) {
-    return Ability.together(hands(drill).stream().map(abilities::get).toList());
+    return Ability.together(drill.hands().stream().map(abilities::get).toList());
   }
 
   /** How hard a drill is for this person. */
@@ -199,13 +194,13 @@ public final class Drilling {
    * @param count how many, at least 1
    * @param aMinute changes a minute
    * @param today on the person's clock
-   * @param leftOut fingers that may not be used, by hand
+   * @param open whether a drill may be done
    */
-  public List<Drill> round(int count, int aMinute, LocalDate today, Map<Side, Set<Digit>> leftOut) {
+  public List<Drill> round(int count, int aMinute, LocalDate today, Predicate<Drill> open) {
     List<Drill> offered =
         openFamilies().stream()
             .flatMap(family -> drills(family).stream())
-            .filter(drill -> !drill.pattern().mayBeRude() && mayBeDone(drill, leftOut))
+            .filter(drill -> !drill.pattern().mayBeRude() && open.test(drill))
             .sorted(
                 Comparator.comparingDouble((Drill drill) -> distance(drill, aMinute, today))
                     .thenComparing(drill -> drill.pattern().id())
@@ -243,28 +238,5 @@ public final class Drilling {
         + (last.equals(today)
             ? CLEAN_TODAY
             : last.equals(today.minusDays(1)) ? CLEAN_YESTERDAY : 0);
-  }
-
-  /** Whether no finger has to move that may not. */
-  public static boolean mayBeDone(Drill drill, Map<Side, Set<Digit>> leftOut) {
-    return fingersLeftOut(drill, leftOut).isEmpty();
-  }
-
-  /** The fingers that a drill would need and that may not be used. */
-  public static Set<Digit> fingersLeftOut(Drill drill, Map<Side, Set<Digit>> leftOut) {
-    Set<Digit> needed = new HashSet<>();
-    for (Side side : hands(drill)) {
-      boolean second = drill.hand().isEmpty() && side == Side.RIGHT;
-      List<FingerState> states = second ? drill.pattern().second() : drill.pattern().first();
-      Set<Digit> not = leftOut.getOrDefault(side, Set.of());
-      for (FingerState state : states) {
-        state.bent().stream().filter(not::contains).forEach(needed::add);
-        state.open().stream()
-            .flatMap(gap -> List.of(gap.nearer(), gap.farther()).stream())
-            .filter(not::contains)
-            .forEach(needed::add);
-      }
-    }
-    return needed;
   }
 }

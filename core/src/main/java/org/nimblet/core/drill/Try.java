@@ -1,9 +1,14 @@
 package org.nimblet.core.drill;
 
 import java.time.LocalDateTime;
+import java.util.EnumSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
+import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.exercise.FingerState;
 
 /**
  * One time that somebody did a pattern.
@@ -35,6 +40,22 @@ public record Try(Drill drill, OptionalInt aMinute, boolean clean, LocalDateTime
                     hand.map(Side::word).orElse("none"),
                     pattern.isForOneHand() ? "be left or right" : "be left out: both do it"));
       }
+    }
+
+    /** The hands that do it. */
+    public List<Side> hands() {
+      return hand.map(List::of).orElse(List.of(Side.values()));
+    }
+
+    /** The fingers of a hand that move in it, or part. */
+    public Set<Digit> moved(Side side) {
+      boolean second = hand.isEmpty() && side == Side.RIGHT;
+      Set<Digit> moved = EnumSet.noneOf(Digit.class);
+      for (FingerState state : second ? pattern.second() : pattern.first()) {
+        moved.addAll(state.bent());
+        state.open().forEach(gap -> moved.addAll(List.of(gap.nearer(), gap.farther())));
+      }
+      return moved;
     }
   }
 }

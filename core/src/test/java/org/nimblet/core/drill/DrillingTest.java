@@ -8,11 +8,9 @@ import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Random;
-import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Side;
@@ -98,7 +96,7 @@ class DrillingTest {
   @Test
   void aRoundIsNearFourOfFiveFromEasyToHard() {
     Drilling drilling = Drilling.of(Side.RIGHT, List.of());
-    List<Drill> round = drilling.round(12, A_MINUTE, FIRST.toLocalDate(), Map.of());
+    List<Drill> round = drilling.round(12, A_MINUTE, FIRST.toLocalDate(), each -> true);
     assertThat(round).hasSize(12).doesNotHaveDuplicates();
     List<Double> expected =
         round.stream().map(each -> drilling.expected(each, OptionalInt.of(A_MINUTE))).toList();
@@ -112,13 +110,13 @@ class DrillingTest {
   @Test
   void tomorrowsRoundIsAnotherOneAndWhatWentBadlyComesBack() {
     LocalDate today = FIRST.toLocalDate();
-    List<Drill> first = Drilling.of(Side.RIGHT, List.of()).round(8, A_MINUTE, today, Map.of());
+    List<Drill> first = Drilling.of(Side.RIGHT, List.of()).round(8, A_MINUTE, today, each -> true);
     List<Try> tries = new ArrayList<>();
     for (int i = 0; i < first.size(); i++) {
       tries.add(tried(first.get(i), i != 3, i));
     }
     List<Drill> second =
-        Drilling.of(Side.RIGHT, tries).round(8, A_MINUTE, today.plusDays(1), Map.of());
+        Drilling.of(Side.RIGHT, tries).round(8, A_MINUTE, today.plusDays(1), each -> true);
     assertThat(second).isNotEqualTo(first).contains(first.get(3));
     assertThat(second).anyMatch(each -> !first.contains(each));
   }
@@ -138,14 +136,17 @@ class DrillingTest {
   }
 
   @Test
-  void aFingerThatIsLeftOutIsNotAskedToMove() {
-    Map<Side, Set<Digit>> leftOut = Map.of(Side.LEFT, Set.of(Digit.RING));
+  void whatIsClosedIsNotOffered() {
     List<Drill> round =
-        Drilling.of(Side.RIGHT, List.of()).round(20, A_MINUTE, FIRST.toLocalDate(), leftOut);
+        Drilling.of(Side.RIGHT, List.of())
+            .round(
+                20,
+                A_MINUTE,
+                FIRST.toLocalDate(),
+                each -> !each.moved(Side.LEFT).contains(Digit.RING));
     assertThat(round).isNotEmpty();
-    assertThat(round)
-        .allSatisfy(each -> assertThat(Drilling.fingersLeftOut(each, leftOut)).isEmpty());
-    assertThat(Drilling.fingersLeftOut(drill("one-hand.none.bend-ring.rest", Side.LEFT), leftOut))
+    assertThat(round).noneMatch(each -> each.moved(Side.LEFT).contains(Digit.RING));
+    assertThat(drill("one-hand.none.bend-ring.rest", Side.LEFT).moved(Side.LEFT))
         .containsExactly(Digit.RING);
   }
 

@@ -98,6 +98,7 @@ class DemoLoader implements ApplicationRunner {
   private final ProgrammeService programmes;
   private final People people;
   private final DemoPast past;
+  private final DemoDrills drills;
   private final DemoClock clock;
 
   DemoLoader(
@@ -113,6 +114,7 @@ class DemoLoader implements ApplicationRunner {
       ProgrammeService programmes,
       People people,
       DemoPast past,
+      DemoDrills drills,
       DemoClock clock) {
     this.accounts = accounts;
     this.scope = scope;
@@ -126,6 +128,7 @@ class DemoLoader implements ApplicationRunner {
     this.programmes = programmes;
     this.people = people;
     this.past = past;
+    this.drills = drills;
     this.clock = clock;
   }
 
@@ -168,6 +171,7 @@ class DemoLoader implements ApplicationRunner {
       clock.at(since, () -> putOn(client, person.programme()));
       tellOfHealth(client, person);
       past.tell(client, person, today.minusDays(DAYS_BEHIND));
+      drills.tell(client, person.name().hashCode());
       lookAtSetUp(client, person);
     }
     for (DemoTown.Person person : DemoTown.PEOPLE) {

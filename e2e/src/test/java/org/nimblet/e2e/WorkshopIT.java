@@ -1,0 +1,108 @@
+package org.nimblet.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.Keys;
+
+/** The workshop: the map, a round with a pedal, a row taken away, the clasps walked through. */
+class WorkshopIT {
+
+  private Browser browser;
+
+  @BeforeEach
+  void open() {
+    browser = new Browser(NimbletProcess.shared().address());
+  }
+
+  @AfterEach
+  void close() {
+    browser.close();
+  }
+
+  private long place() {
+    return browser.number("return Number(document.querySelector('[data-place]').dataset.place)");
+  }
+
+  /** As a pedal sends it, once the first change has begun. */
+  private void judge(CharSequence key) {
+    long before = place();
+    browser.until("a change has begun", () -> browser.text(".count").contains("changes"));
+    browser.keys(key);
+    browser.until("the next drill", () -> place() == before + 1);
+  }
+
+  @Test
+  void aRoundWithAPedalMovesTheMap() {
+    Story story = new Story(browser);
+    story.beginWithClient("Pedal Hands");
+    browser.press("Workshop");
+    browser.find(".drill.next");
+    browser.sees("none tried yet");
+    String first = browser.text(".panel h2");
+    // Arrow keys go from sign to sign.
+    browser.click(".drill[tabindex='0']");
+    browser.keys(Keys.ARROW_RIGHT);
+    browser.until("another pattern", () -> !browser.text(".panel h2").equals(first));
+    browser.press("Start a round, 5 min");
+    browser.find("[data-state=ready]");
+    String client = browser.driver().getCurrentUrl().split("/")[4];
+    browser.keys(" ");
+    browser.find("[data-state=running]");
+    judge(Keys.ARROW_RIGHT);
+    judge(Keys.PAGE_UP);
+    browser.keys(" ");
+    browser.find("[data-state=paused]");
+    browser.keys(Keys.ESCAPE);
+    browser.sees("1 of 2 clean, and kept");
+    browser.keys(Keys.ESCAPE);
+    browser.isAt("/patterns");
+    browser.until(
+        "the map knows",
+        () ->
+            browser.number(
+                    "return fetch('/api/clients/' + arguments[0] + '/workshop/patterns?hand=LEFT&aMinute=60')"
+                            .replace("arguments[0]", "'" + client + "'")
+                        + ".then(r => r.json()).then(p => p.families.flatMap(f => f.drills)"
+                        + ".reduce((sum, d) => sum + d.tries, 0))")
+                >= 1);
+    browser.press("Start a round, 5 min");
+    browser.find("[data-state=ready]");
+    browser.keys("h");
+    browser.sees("numbness or tingling");
+    assertThat(browser.complaints()).isEmpty();
+  }
+
+  @Test
+  void rowsAreTakenAwayAndClaspsWalkedThrough() {
+    Story story = new Story(browser);
+    story.beginWithClient("Walking Hands");
+    browser.press("Workshop");
+    browser.press("Sequences");
+    browser.sees("12 taps round");
+    browser.press("With repeats");
+    browser.sees("16 taps round");
+    browser.press("Parallel");
+    browser.press("Start");
+    browser.until("it is said which finger taps", () -> browser.text(".said").contains("left"));
+    browser.press("Stop");
+    assertThat(
+            browser.run(
+                "return fetch([...document.querySelectorAll('a')].find(a => a.textContent == 'As MIDI').href)"
+                    + ".then(r => r.arrayBuffer()).then(b => String.fromCharCode(...new Uint8Array(b.slice(0, 4))))"))
+        .isEqualTo("MThd");
+    browser.press("Clasps");
+    browser.sees("A walk through every form");
+    assertThat(browser.text("dl")).contains("16").contains("36").contains("24");
+    browser.press("Only the tops of b");
+    browser.sees("The tops of b");
+    browser.press("Start the walk");
+    browser.until("it counts", () -> browser.text(".now").contains("forward"));
+    browser.press("Stop");
+    assertThat(browser.complaints()).isEmpty();
+    assertThat(List.of(browser.text("h1"))).contains("The tops of b");
+  }
+}

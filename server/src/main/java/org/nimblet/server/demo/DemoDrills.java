@@ -1,0 +1,71 @@
+package org.nimblet.server.demo;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.SplittableRandom;
+import java.util.UUID;
+import java.util.random.RandomGenerator;
+import org.nimblet.server.client.ClientFile;
+import org.nimblet.server.person.People;
+import org.nimblet.server.person.Person;
+import org.nimblet.server.workshop.WorkshopForms.DrillRoundForm;
+import org.nimblet.server.workshop.WorkshopForms.DrillRoundView;
+import org.nimblet.server.workshop.WorkshopForms.DrillView;
+import org.nimblet.server.workshop.WorkshopForms.RoundDrillView;
+import org.nimblet.server.workshop.WorkshopForms.TriesForm;
+import org.nimblet.server.workshop.WorkshopForms.TryForm;
+import org.nimblet.server.workshop.WorkshopService;
+import org.springframework.stereotype.Component;
+
+/** A simulated drilling hand: rounds of the last weeks, done by somebody who gets better. */
+@Component
+class DemoDrills {
+
+  private static final int DAYS = 24;
+  private static final int EVERY_DAYS = 2;
+  private static final DrillRoundForm ROUND = new DrillRoundForm(60, 5);
+  private static final Duration A_DRILL = Duration.ofSeconds(25);
+
+  /** How able the simulated hands are at first, and how much more so each day. */
+  private static final double ABLE = 2.6;
+
+  private static final double MORE_A_DAY = 0.04;
+
+  private final WorkshopService workshop;
+  private final People people;
+  private final Clock clock;
+
+  DemoDrills(WorkshopService workshop, People people, Clock clock) {
+    this.workshop = workshop;
+    this.people = people;
+    this.clock = clock;
+  }
+
+  /** Drills for some weeks up to yesterday. */
+  void tell(ClientFile client, long seed) {
+    RandomGenerator random = new SplittableRandom(seed);
+    Person person = people.of(client);
+    for (int ago = DAYS; ago > 0; ago -= EVERY_DAYS) {
+      Instant then = clock.instant().minus(Duration.ofDays(ago));
+      DrillRoundView round = workshop.round(person.at(then), ROUND);
+      List<TryForm> tries = new ArrayList<>();
+      double able = ABLE + MORE_A_DAY * (DAYS - ago);
+      for (RoundDrillView each : round.drills()) {
+        DrillView drill = each.drill();
+        boolean clean = random.nextDouble() < 1 / (1 + Math.exp(drill.difficulty() - able));
+        tries.add(
+            new TryForm(
+                UUID.randomUUID(),
+                drill.pattern(),
+                drill.hand(),
+                ROUND.aMinute(),
+                clean,
+                then.plus(A_DRILL.multipliedBy(tries.size()))));
+      }
+      workshop.keep(client, new TriesForm(round.roundId(), tries));
+    }
+  }
+}

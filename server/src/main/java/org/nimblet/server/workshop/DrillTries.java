@@ -1,0 +1,9 @@
+package org.nimblet.server.workshop;
+
+import java.util.List;
+import java.util.UUID;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface DrillTries extends JpaRepository<DrillTry, UUID> {
+  List<DrillTry> findByClientIdOrderByTriedAtAscIdAsc(UUID clientId);
+}

@@ -1,0 +1,91 @@
+package org.nimblet.server.workshop;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.drill.Circle;
+import org.nimblet.core.drill.TwoHandedRow;
+import org.nimblet.server.client.ClientFile;
+import org.nimblet.server.person.Person;
+import org.nimblet.server.workshop.WorkshopForms.ClaspsView;
+import org.nimblet.server.workshop.WorkshopForms.DrillRoundForm;
+import org.nimblet.server.workshop.WorkshopForms.DrillRoundView;
+import org.nimblet.server.workshop.WorkshopForms.PatternView;
+import org.nimblet.server.workshop.WorkshopForms.PatternsView;
+import org.nimblet.server.workshop.WorkshopForms.RowForm;
+import org.nimblet.server.workshop.WorkshopForms.RowView;
+import org.nimblet.server.workshop.WorkshopForms.TriesForm;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The workshop of a client. */
+@RestController
+@RequestMapping("/api/clients/{clientId}/workshop")
+class WorkshopController {
+
+  private final WorkshopService service;
+
+  WorkshopController(WorkshopService service) {
+    this.service = service;
+  }
+
+  @GetMapping("/patterns")
+  PatternsView patterns(
+      @PathVariable("clientId") Person person,
+      @RequestParam Side hand,
+      @RequestParam
+          @Min(value = WorkshopForms.LEAST_A_MINUTE, message = WorkshopForms.A_MINUTE_RULE)
+          @Max(value = WorkshopForms.GREATEST_A_MINUTE, message = WorkshopForms.A_MINUTE_RULE)
+          int aMinute) {
+    return service.patterns(person, hand, aMinute);
+  }
+
+  @GetMapping("/pattern")
+  PatternView pattern(
+      @PathVariable("clientId") Person person,
+      @RequestParam String pattern,
+      @RequestParam Side hand,
+      @RequestParam
+          @Min(value = WorkshopForms.LEAST_A_MINUTE, message = WorkshopForms.A_MINUTE_RULE)
+          @Max(value = WorkshopForms.GREATEST_A_MINUTE, message = WorkshopForms.A_MINUTE_RULE)
+          int aMinute) {
+    return service.pattern(person, pattern, hand, aMinute);
+  }
+
+  /** A round to be drilled now; nothing is kept before something was tried. */
+  @PostMapping("/drills")
+  DrillRoundView round(
+      @PathVariable("clientId") Person person, @Valid @RequestBody DrillRoundForm form) {
+    return service.round(person, form);
+  }
+
+  @PostMapping("/tries")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void keep(@PathVariable("clientId") ClientFile client, @Valid @RequestBody TriesForm form) {
+    service.keep(client, form);
+  }
+
+  @GetMapping("/row")
+  RowView row(
+      @PathVariable("clientId") ClientFile client,
+      @RequestParam Circle.What what,
+      @RequestParam TwoHandedRow hands,
+      @RequestParam boolean thumb,
+      @RequestParam @Min(value = 0, message = "0 to 999.") @Max(value = 999, message = "0 to 999.")
+          int another) {
+    return WorkshopViews.row(new RowForm(what, hands, thumb, another));
+  }
+
+  @GetMapping("/clasps")
+  ClaspsView clasps(@PathVariable("clientId") ClientFile client) {
+    return WorkshopViews.clasps();
+  }
+}

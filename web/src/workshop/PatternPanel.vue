@@ -1,0 +1,170 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { PatternView } from '@/api/types'
+import ExerciseFigure from '@/hand/ExerciseFigure.vue'
+import { keyframeOf } from './sign'
+
+/** One pattern: the hands in it, where its difficulty comes from, and how it goes. */
+const props = defineProps<{ pattern: PatternView; aMinute: number }>()
+const emit = defineEmits<{ round: []; close: [] }>()
+
+const drill = computed(() => props.pattern.drill)
+const percent = (share: number) => `${Math.round(100 * share)} %`
+const hands = computed(() => {
+  const { hand, first, second } = drill.value
+  if (hand) return [{ side: hand, states: first }]
+  return [
+    { side: 'LEFT' as const, states: first },
+    { side: 'RIGHT' as const, states: second },
+  ]
+})
+const added = computed(() => props.pattern.parts.filter((part) => part.amount > 0))
+const eased = computed(() => props.pattern.parts.filter((part) => part.amount < 0))
+</script>
+
+<template>
+  <section class="panel" aria-label="The pattern">
+    <div class="hands">
+      <figure v-for="hand in hands" :key="hand.side">
+        <ExerciseFigure
+          view="PALM"
+          :poses="hand.states.map(keyframeOf)"
+          :from="keyframeOf(hand.states[0] ?? { bent: [], open: [] })"
+          :to="keyframeOf(hand.states[0] ?? { bent: [], open: [] })"
+          :sides="hand.side"
+          :worked="hand.states[0]?.bent ?? []"
+          :label="`${drill.title}, ${hand.side === 'LEFT' ? 'left' : 'right'} hand`"
+          :height="180"
+        />
+        <figcaption class="quiet">{{ hand.side === 'LEFT' ? 'left' : 'right' }}</figcaption>
+      </figure>
+    </div>
+    <div class="words">
+      <header>
+        <h2>{{ drill.title }}</h2>
+        <button type="button" class="btn-close" aria-label="Close" @click="emit('close')" />
+      </header>
+      <p class="quiet">
+        {{ drill.doing
+        }}<template v-if="drill.rude"
+          >. May be rude in company: below the table, or turned away.</template
+        >
+      </p>
+      <ol class="parts" aria-label="Where the difficulty comes from">
+        <li v-for="part in added" :key="part.words" :style="{ flexGrow: part.amount }">
+          <b>{{ part.amount.toFixed(1) }}</b>
+          <span>{{ part.words }}</span>
+        </li>
+      </ol>
+      <p v-for="part in eased" :key="part.words" class="quiet">
+        Easier by {{ Math.abs(part.amount).toFixed(1) }}: {{ part.words }}.
+      </p>
+      <p v-if="drill.closed" class="closed">{{ drill.closed }}</p>
+    </div>
+    <dl class="numbers">
+      <dt>Difficulty</dt>
+      <dd>{{ drill.difficulty.toFixed(1) }}</dd>
+      <dt>Expected clean</dt>
+      <dd>{{ percent(drill.expected) }}</dd>
+      <dt>So far</dt>
+      <dd>
+        <template v-if="drill.tries"
+          >{{ drill.clean }} of {{ drill.tries }},
+          {{ percent(drill.clean / drill.tries) }}</template
+        ><template v-else>not tried</template>
+      </dd>
+      <template v-for="tempo in pattern.faster" :key="tempo.aMinute">
+        <dt>At {{ tempo.aMinute }} a minute</dt>
+        <dd>{{ tempo.difficulty.toFixed(1) }}, {{ percent(tempo.expected) }}</dd>
+      </template>
+    </dl>
+    <div class="acts">
+      <BButton variant="primary" @click="emit('round')">Start a round, 5 min</BButton>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.panel {
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr) auto auto;
+  gap: 0 28px;
+  position: sticky;
+  bottom: 0;
+  z-index: 3;
+  margin-top: 16px;
+  padding: 12px 20px;
+  border: 2px solid var(--ink);
+  background: var(--surface);
+}
+.hands {
+  display: flex;
+  gap: 12px;
+}
+figure {
+  margin: 0;
+  text-align: center;
+}
+.hands svg {
+  width: auto;
+  height: 128px;
+}
+header {
+  display: flex;
+  gap: 12px;
+  align-items: flex-start;
+  justify-content: space-between;
+}
+h2 {
+  margin: 0;
+  font-size: 1.25rem;
+  line-height: 1.75rem;
+}
+.parts {
+  display: flex;
+  gap: 3px;
+  margin: 12px 0 8px;
+  padding: 0;
+  list-style: none;
+}
+.parts li {
+  display: flex;
+  flex-basis: 72px;
+  flex-direction: column;
+  gap: 4px;
+  min-width: 0;
+  font-size: 0.8125rem;
+  line-height: 1rem;
+  text-align: center;
+}
+.parts b {
+  padding: 2px 0;
+  border: 1.5px solid var(--ink);
+  font-size: 0.875rem;
+}
+.numbers {
+  display: grid;
+  grid-template-columns: auto auto;
+  gap: 4px 12px;
+  align-content: start;
+  margin: 0;
+  font-size: 0.875rem;
+}
+.numbers dt {
+  color: var(--ink-2);
+  font-weight: 400;
+}
+.numbers dd {
+  margin: 0;
+  font-weight: 700;
+}
+.closed {
+  color: var(--stop);
+}
+@media (max-width: 1000px) {
+  .panel {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 16px;
+  }
+}
+</style>

@@ -1,0 +1,40 @@
+<script setup lang="ts">
+import { useRouter } from 'vue-router'
+import { api } from '@/api/calls'
+import { queries } from '@/api/queries'
+import { useAsked } from '@/api/useAsked'
+import PageState from '@/parts/PageState.vue'
+import { account } from '@/stores/account'
+import RoundStage from './RoundStage.vue'
+
+/** A round of finger patterns, made when it is asked for. */
+const props = defineProps<{ clientId: string; minutes: number; aMinute: number }>()
+
+const asked = useAsked(() =>
+  queries.own(['client', props.clientId, 'workshop', 'round', props.minutes, props.aMinute], () =>
+    api.drillRound(props.clientId, { minutes: props.minutes, aMinute: props.aMinute }),
+  ),
+)
+const router = useRouter()
+const leave = () =>
+  router.push(account.coach.value ? `/workshop/${props.clientId}/patterns` : '/my-day')
+</script>
+
+<template>
+  <RoundStage
+    v-if="asked.data.value"
+    :key="asked.data.value.roundId"
+    :client-id="clientId"
+    :round="asked.data.value"
+    @leave="leave"
+  />
+  <main v-else id="main" class="page">
+    <PageState
+      :loading="asked.slow.value"
+      :error="asked.error.value"
+      :ready="false"
+      @retry="asked.reload"
+    />
+    <BButton v-if="asked.error.value" variant="outline-secondary" @click="leave">Back</BButton>
+  </main>
+</template>

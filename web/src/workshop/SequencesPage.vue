@@ -1,0 +1,282 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { queries } from '@/api/queries'
+import type { Digit, TwoHandedRow, What } from '@/api/types'
+import { useAsked } from '@/api/useAsked'
+import ChoiceRow from '@/form/ChoiceRow.vue'
+import PageState from '@/parts/PageState.vue'
+import FingerSign from './FingerSign.vue'
+import { minutesWords } from './minutes'
+import RowRing from './RowRing.vue'
+import TempoStepper from './TempoStepper.vue'
+import { useBeat } from './useBeat'
+import WorkshopFrame from './WorkshopFrame.vue'
+
+/** Rows of taps that hold each transition once, on a beat, and taken away as music. */
+const props = defineProps<{ clientId: string }>()
+
+const ROWS: readonly { value: What; word: string; more: string }[] = [
+  { value: 'TRANSITIONS', word: 'Every transition once', more: 'no finger twice running' },
+  { value: 'TRANSITIONS_AND_REPEATS', word: 'With repeats', more: 'the same finger too' },
+  { value: 'TRIPLES', word: 'Every three once', more: 'no finger twice running' },
+  { value: 'TRIPLES_AND_REPEATS', word: 'Every three, with repeats', more: 'the same finger too' },
+  { value: 'THREE_DIFFERENT', word: 'Three different', more: 'every order of three' },
+]
+const HANDS: readonly { value: TwoHandedRow; label: string }[] = [
+  { value: 'LEFT', label: 'Left hand' },
+  { value: 'RIGHT', label: 'Right hand' },
+  { value: 'PARALLEL', label: 'Parallel' },
+  { value: 'MIRRORED', label: 'Mirrored' },
+  { value: 'OPPOSITE', label: 'Opposite' },
+]
+const NOTES = [1, 2, 3, 4].map((value) => ({ value, label: String(value) }))
+const ROUNDS = 16
+const MOST = 1000
+
+const what = ref<What>('TRANSITIONS')
+const handsChosen = ref<TwoHandedRow | null>('RIGHT')
+const hands = computed<TwoHandedRow>(() => handsChosen.value ?? 'RIGHT')
+const thumb = ref(false)
+const another = ref(0)
+const bpm = ref(84)
+const notesChosen = ref<number | null>(2)
+const notes = computed(() => notesChosen.value ?? 1)
+const asked = useAsked(() =>
+  queries.row(props.clientId, {
+    what: what.value,
+    hands: hands.value,
+    thumb: thumb.value,
+    another: another.value,
+  }),
+)
+const row = computed(() => asked.data.value)
+const beat = useBeat(bpm, notes)
+watch([bpm, notes], beat.retune)
+watch([what, hands, thumb, another], beat.stop)
+const tap = computed(() => {
+  const count = row.value?.row.length ?? 1
+  return beat.on.value ? Math.floor(beat.beats.value * notes.value) % count : null
+})
+const digits = computed<readonly Digit[]>(() =>
+  thumb.value
+    ? ['THUMB', 'INDEX', 'MIDDLE', 'RING', 'LITTLE']
+    : ['INDEX', 'MIDDLE', 'RING', 'LITTLE'],
+)
+const placeOf = (from: Digit, to: Digit) =>
+  row.value?.walk
+    .filter((step) => step.from === from && step.to === to)
+    .map((step) => step.place)
+    .join(', ')
+const state = (digit: Digit) => ({ bent: digit === 'THUMB' ? [] : [digit], open: [] })
+const word = (digit: Digit) => digit.toLowerCase()
+const file = (kind: 'MIDI' | 'MUSIC_XML') =>
+  `/api/clients/${props.clientId}/workshop/row/file?` +
+  new URLSearchParams({
+    kind,
+    what: what.value,
+    hands: hands.value,
+    thumb: String(thumb.value),
+    another: String(another.value),
+    bpm: String(bpm.value),
+    notesABeat: String(notes.value),
+    rounds: String(ROUNDS),
+  }).toString()
+const lasts = computed(
+  () => ((row.value?.row.length ?? 0) * ROUNDS * 60) / (bpm.value * notes.value),
+)
+</script>
+
+<template>
+  <main id="main" class="page">
+    <WorkshopFrame :client-id="clientId" on="sequences" />
+    <div class="columns">
+      <section>
+        <h1>Sequences</h1>
+        <ul class="rows" role="radiogroup" aria-label="What is held once">
+          <li v-for="one in ROWS" :key="one.value">
+            <button
+              type="button"
+              role="radio"
+              :aria-checked="what === one.value"
+              @click="what = one.value"
+            >
+              <b>{{ one.word }}</b> <span>{{ one.more }}</span>
+            </button>
+          </li>
+        </ul>
+        <label class="check"
+          ><input v-model="thumb" type="checkbox" class="form-check-input" /> with the thumb</label
+        >
+        <BButton variant="outline-secondary" @click="another = (another + 1) % MOST"
+          >Another circle</BButton
+        >
+        <BButton v-if="another" variant="link" @click="another = 0">The first again</BButton>
+      </section>
+      <PageState
+        :loading="asked.slow.value"
+        :error="asked.error.value"
+        :ready="Boolean(row)"
+        @retry="asked.reload"
+      >
+        <section v-if="row" class="middle">
+          <h2>{{ ROWS.find((one) => one.value === what)?.word }}</h2>
+          <p class="quiet">
+            {{ row.row.length }} taps round, then again; inner ring
+            {{ word(digits[0] ?? 'INDEX') }}, outer ring little
+          </p>
+          <RowRing :row="row.row" :digits="digits" :tap="tap" />
+          <div class="acts">
+            <TempoStepper v-model="bpm" words="bpm" />
+            <ChoiceRow v-model="notesChosen" :options="NOTES" label="Taps a beat" />
+            <span class="quiet">taps a beat</span>
+          </div>
+          <ChoiceRow v-model="handsChosen" :options="HANDS" label="Hands" />
+          <div class="acts">
+            <BButton variant="primary" @click="beat.on.value ? beat.stop() : beat.start()">{{
+              beat.on.value ? 'Stop' : 'Start'
+            }}</BButton>
+            <p v-if="tap !== null" class="said" aria-live="off">
+              <span v-if="row.left.length">left {{ word(row.left[tap] ?? 'INDEX') }}</span>
+              <span v-if="row.right.length">right {{ word(row.right[tap] ?? 'INDEX') }}</span>
+            </p>
+          </div>
+        </section>
+        <section v-if="row">
+          <h2>Each pair once</h2>
+          <p class="quiet">row to column, number in the walk</p>
+          <table>
+            <thead>
+              <tr>
+                <td />
+                <th v-for="digit in digits" :key="digit" scope="col">
+                  <FingerSign :first="state(digit)" /><span class="visually-hidden">{{
+                    word(digit)
+                  }}</span>
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="from in digits" :key="from">
+                <th scope="row">
+                  <FingerSign :first="state(from)" /><span class="visually-hidden">{{
+                    word(from)
+                  }}</span>
+                </th>
+                <td
+                  v-for="to in digits"
+                  :key="to"
+                  :class="{
+                    none: !placeOf(from, to),
+                    on: tap !== null && row.walk[tap]?.from === from && row.walk[tap]?.to === to,
+                  }"
+                >
+                  {{ placeOf(from, to) }}
+                </td>
+              </tr>
+            </tbody>
+          </table>
+          <h2>Take it away</h2>
+          <div class="acts">
+            <a class="btn btn-outline-secondary" :href="file('MIDI')" download>As MIDI</a>
+            <a class="btn btn-outline-secondary" :href="file('MUSIC_XML')" download>As MusicXML</a>
+          </div>
+          <p class="quiet">
+            MIDI: click and pattern on tracks of their own, {{ bpm }} bpm, {{ ROUNDS }} rounds,
+            {{ minutesWords(lasts) }}. MusicXML: five-note position, fingering above the notes.
+          </p>
+        </section>
+      </PageState>
+    </div>
+  </main>
+</template>
+
+<style scoped>
+.columns {
+  display: grid;
+  grid-template-columns: 208px minmax(0, 470px) minmax(0, 1fr);
+  gap: 0 32px;
+}
+h1,
+h2 {
+  margin: 0 0 4px;
+  font-size: 1.25rem;
+  line-height: 1.75rem;
+}
+.rows {
+  margin: 0 0 16px;
+  padding: 0;
+  list-style: none;
+}
+.rows button {
+  display: block;
+  width: 100%;
+  padding: 6px 10px;
+  border: 1.5px solid transparent;
+  background: none;
+  color: var(--ink);
+  text-align: left;
+}
+.rows button[aria-checked='true'] {
+  border-color: var(--ink);
+  background: var(--surface);
+}
+.rows b,
+.rows span {
+  display: block;
+}
+.rows span {
+  color: var(--ink-2);
+  font-size: 0.8125rem;
+}
+.check {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  margin-bottom: 12px;
+}
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  align-items: center;
+  margin: 12px 0;
+}
+.said {
+  display: flex;
+  gap: 16px;
+  margin: 0;
+  font-weight: 700;
+}
+table {
+  margin: 8px 0 24px;
+  border-collapse: separate;
+  border-spacing: 2px;
+}
+td,
+th {
+  min-width: 36px;
+  height: 36px;
+  padding: 0 4px;
+  font-size: 0.8125rem;
+  text-align: center;
+}
+th svg {
+  margin: auto;
+}
+tbody td {
+  background: var(--surface);
+  outline: 1px solid var(--line);
+  font-variant-numeric: tabular-nums;
+}
+td.none {
+  background: var(--sunk);
+}
+td.on {
+  outline: 2px solid var(--live);
+}
+@media (max-width: 1100px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -1,0 +1,187 @@
+import { useEventListener } from '@vueuse/core'
+import { computed, onScopeDispose, ref } from 'vue'
+import type { DrillRoundView, TryForm } from '@/api/types'
+import { Sounds } from '@/player/sounds'
+import type { Tone } from '@/player/timeline'
+
+const TICK = 250
+const SECOND = 1000
+const MINUTE = 60_000
+/** Faster or slower by this, as one hears it. */
+const STEP = 4
+
+export type RoundState = 'ready' | 'running' | 'paused' | 'asked' | 'done'
+
+/**
+ * A round on its clock: each drill is read for some seconds and then changed at a tempo; whoever
+ * says clean or not goes on at once, and whoever says nothing is asked.
+ */
+export function useRound(round: DrillRoundView, slowest: number, fastest: number) {
+  const state = ref<RoundState>('ready')
+  const place = ref(0)
+  const position = ref(0)
+  const aMinute = ref(round.aMinute)
+  const tries = ref<TryForm[]>([])
+  const muted = ref(false)
+  const reading = round.readSeconds * SECOND
+  const now = computed(() => round.drills[place.value])
+  const next = computed(() => round.drills[place.value + 1])
+  const changes = computed(() => now.value?.changes ?? 0)
+  const beat = computed(() => MINUTE / aMinute.value)
+  const length = computed(() => reading + changes.value * beat.value)
+  /** The change that is at hand, from 1 on; 0 while one reads. */
+  const change = computed(() =>
+    position.value < reading
+      ? 0
+      : Math.min(changes.value, 1 + Math.floor((position.value - reading) / beat.value)),
+  )
+  /** From 0 to 1 within the change. */
+  const within = computed(() => (change.value ? ((position.value - reading) / beat.value) % 1 : 0))
+  const leftMillis = computed(() => {
+    const rest = round.drills
+      .slice(place.value + 1)
+      .reduce((sum, drill) => sum + reading + drill.changes * beat.value, 0)
+    return Math.max(0, length.value - position.value) + rest
+  })
+
+  const tones = (): Tone[] => [
+    { at: 0, kind: 'start' },
+    ...Array.from({ length: changes.value }, (_, i): Tone => ({
+      at: reading + i * beat.value,
+      kind: 'beat',
+    })),
+  ]
+  let sounds = new Sounds([])
+  let last = 0
+  let timer: ReturnType<typeof setInterval> | undefined
+  let frame = 0
+  function stand() {
+    clearInterval(timer)
+    cancelAnimationFrame(frame)
+    sounds.seek(Infinity)
+  }
+  function advance() {
+    if (state.value !== 'running') return
+    const at = sounds.now()
+    position.value += Math.max(0, at - last) * SECOND
+    last = at
+    if (position.value >= length.value) {
+      position.value = length.value
+      state.value = 'asked'
+      stand()
+      return
+    }
+    sounds.plan(position.value, at, length.value)
+  }
+  function run() {
+    state.value = 'running'
+    last = sounds.now()
+    sounds.retune(tones())
+    sounds.seek(position.value)
+    sounds.plan(position.value, last, length.value)
+    clearInterval(timer)
+    timer = setInterval(advance, TICK)
+    const draw = () => {
+      advance()
+      if (state.value === 'running') frame = requestAnimationFrame(draw)
+    }
+    cancelAnimationFrame(frame)
+    frame = requestAnimationFrame(draw)
+  }
+  async function begin() {
+    await sounds.open()
+    sounds.loudness(muted.value ? 0 : 0.6)
+    run()
+  }
+  function toggle() {
+    if (state.value === 'running') {
+      advance()
+      state.value = 'paused'
+      stand()
+    } else if (state.value === 'paused') run()
+    else if (state.value === 'ready') void begin()
+  }
+  /** Whoever has seen enough says so; it counts from the first change on. */
+  function judge(clean: boolean) {
+    if (!now.value || !['running', 'paused', 'asked'].includes(state.value) || !change.value) return
+    tries.value.push({
+      id: crypto.randomUUID(),
+      pattern: now.value.drill.pattern,
+      hand: now.value.drill.hand,
+      aMinute: aMinute.value,
+      clean,
+      at: new Date().toISOString(),
+    })
+    if (next.value) {
+      place.value++
+      position.value = 0
+      run()
+    } else end()
+  }
+  function end() {
+    stand()
+    state.value = 'done'
+  }
+  function shift(by: number) {
+    advance()
+    const share = change.value ? (position.value - reading) / beat.value : 0
+    aMinute.value = Math.min(fastest, Math.max(slowest, aMinute.value + by * STEP))
+    if (share) position.value = reading + share * beat.value
+    if (state.value === 'running') run()
+  }
+  function mute() {
+    muted.value = !muted.value
+    sounds.loudness(muted.value ? 0 : 0.6)
+  }
+  onScopeDispose(() => {
+    stand()
+    sounds.close()
+    sounds = new Sounds([])
+  })
+  return {
+    state,
+    place,
+    position,
+    aMinute,
+    tries,
+    muted,
+    now,
+    next,
+    change,
+    within,
+    changes,
+    leftMillis,
+    begin,
+    toggle,
+    judge,
+    shift,
+    mute,
+    end,
+  }
+}
+
+/** The keys of a round; a pedal sends arrows or pages. */
+export function useRoundKeys(
+  round: ReturnType<typeof useRound>,
+  acts: { readonly hurts: () => void; readonly leave: () => void },
+) {
+  const KEYS: Readonly<Record<string, () => void>> = {
+    ' ': round.toggle,
+    arrowright: () => round.judge(true),
+    pagedown: () => round.judge(true),
+    arrowleft: () => round.judge(false),
+    pageup: () => round.judge(false),
+    e: () => round.shift(-1),
+    r: () => round.shift(1),
+    m: round.mute,
+    h: acts.hurts,
+    escape: acts.leave,
+  }
+  useEventListener(document, 'keydown', (event) => {
+    if (event.ctrlKey || event.metaKey || event.altKey) return
+    const act = KEYS[event.key.toLowerCase()]
+    if (!act || (event.target instanceof HTMLButtonElement && event.key === ' ')) return
+    event.preventDefault()
+    act()
+  })
+}
