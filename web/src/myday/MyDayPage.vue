@@ -99,6 +99,11 @@ const later = () =>
           </p>
         </section>
         <SaidMoment class="inset" :client-id="data.clientId" />
+        <p class="inset">
+          <RouterLink :to="`/workshop/${data.clientId}/round?minutes=5&aMinute=60`"
+            >A round of finger patterns, 5 min</RouterLink
+          >
+        </p>
         <div class="inset columns">
           <RestOfToday :client-id="data.clientId" :day="today" :next="next" />
           <WeekRibbons :days="data.week" />

@@ -53,8 +53,10 @@ const RING = { bent: ['RING' as const], open: [] }
         <header class="head">
           <h1>{{ all.length }} patterns</h1>
           <span class="quiet">
-            {{ all.filter((drill) => drill.tries).length }} tried, {{ patterns.clean }} of
-            {{ patterns.tries }} clean. {{ patterns.forecast }}
+            <template v-if="patterns.tries"
+              >{{ all.filter((drill) => drill.tries).length }} tried, {{ patterns.clean }} of
+              {{ patterns.tries }} clean.</template
+            ><template v-else>none tried yet.</template> {{ patterns.forecast }}
           </span>
           <ul class="legend" aria-label="Signs">
             <li>

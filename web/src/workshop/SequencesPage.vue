@@ -4,6 +4,7 @@ import { queries } from '@/api/queries'
 import type { Digit, TwoHandedRow, What } from '@/api/types'
 import { useAsked } from '@/api/useAsked'
 import ChoiceRow from '@/form/ChoiceRow.vue'
+import { useRadioKeys } from '@/form/useRadioKeys'
 import PageState from '@/parts/PageState.vue'
 import FingerSign from './FingerSign.vue'
 import { minutesWords } from './minutes'
@@ -33,7 +34,9 @@ const NOTES = [1, 2, 3, 4].map((value) => ({ value, label: String(value) }))
 const ROUNDS = 16
 const MOST = 1000
 
-const what = ref<What>('TRANSITIONS')
+const whatChosen = ref<What | null>('TRANSITIONS')
+const what = computed<What>(() => whatChosen.value ?? 'TRANSITIONS')
+const { focusable, move } = useRadioKeys(() => ROWS.map((one) => one.value), whatChosen)
 const handsChosen = ref<TwoHandedRow | null>('RIGHT')
 const hands = computed<TwoHandedRow>(() => handsChosen.value ?? 'RIGHT')
 const thumb = ref(false)
@@ -92,18 +95,20 @@ const lasts = computed(
     <div class="columns">
       <section>
         <h1>Sequences</h1>
-        <ul class="rows" role="radiogroup" aria-label="What is held once">
-          <li v-for="one in ROWS" :key="one.value">
-            <button
-              type="button"
-              role="radio"
-              :aria-checked="what === one.value"
-              @click="what = one.value"
-            >
-              <b>{{ one.word }}</b> <span>{{ one.more }}</span>
-            </button>
-          </li>
-        </ul>
+        <div class="rows" role="radiogroup" aria-label="What is held once">
+          <button
+            v-for="(one, i) in ROWS"
+            :key="one.value"
+            type="button"
+            role="radio"
+            :aria-checked="what === one.value"
+            :tabindex="focusable(i)"
+            @click="whatChosen = one.value"
+            @keydown="move($event, i)"
+          >
+            <b>{{ one.word }}</b> <span>{{ one.more }}</span>
+          </button>
+        </div>
         <label class="check"
           ><input v-model="thumb" type="checkbox" class="form-check-input" /> with the thumb</label
         >
@@ -204,8 +209,6 @@ h2 {
 }
 .rows {
   margin: 0 0 16px;
-  padding: 0;
-  list-style: none;
 }
 .rows button {
   display: block;

@@ -58,12 +58,16 @@ public final class Screenshots {
     if (wants("today")) {
       take("today");
     }
-    if (wants("today-dark")) {
-      theme("dark");
-      browser.open("/today");
-      settle(".names a");
-      take("today-dark");
-      theme("light");
+    if (wants("patterns")) {
+      browser.open("/workshop");
+      settle(".drill.next");
+      browser
+          .find("[aria-label='For whom']")
+          .findElement(org.openqa.selenium.By.xpath(".//option[.='Sunniva Haukland']"))
+          .click();
+      browser.find(".panel .hands svg");
+      browser.run("window.scrollTo(0, 0)");
+      take("patterns");
       browser.open("/today");
       settle(".names a");
     }

@@ -11,6 +11,7 @@ import org.nimblet.core.anatomy.DigitPair;
 import org.nimblet.core.exercise.Dose;
 import org.nimblet.core.exercise.DoseForm;
 import org.nimblet.core.exercise.Exercise;
+import org.nimblet.core.exercise.FigureView;
 import org.nimblet.core.exercise.FingerState;
 import org.nimblet.core.exercise.Keyframe;
 import org.nimblet.core.exercise.Laterality;
@@ -41,13 +42,15 @@ public final class ExercisePatterns {
    */
   public static Optional<Difficulty> hardest(Exercise exercise, Dose dose, boolean otherHand) {
     return of(exercise, dose).stream()
-        .map(pattern -> pattern.difficulty(otherHand, changesAMinute(dose, pattern)))
+        .map(pattern -> pattern.difficulty(otherHand, changesAMinute(exercise, dose)))
         .max(Comparator.comparingDouble(Difficulty::total));
   }
 
-  private static OptionalInt changesAMinute(Dose dose, Pattern pattern) {
+  /** A pose is a change: lifting and putting down are one. */
+  private static OptionalInt changesAMinute(Exercise exercise, Dose dose) {
+    int poses = exercise.figure().posesOf(dose.units(), 0).size();
     return dose.form() instanceof DoseForm.Count count
-        ? OptionalInt.of(pattern.first().size() * count.beatsPerMinute() / count.beats())
+        ? OptionalInt.of(poses * count.beatsPerMinute() / count.beats())
         : OptionalInt.empty();
   }
 
@@ -63,6 +66,10 @@ public final class ExercisePatterns {
       }
     }
     int frames = exercise.figure().posesOf(dose.units(), unit).size();
+    if (exercise.figure().view() == FigureView.LIFT && first.size() == frames) {
+      first = downBetween(first);
+      frames = first.size();
+    }
     if (frames < 2 || first.size() != frames || (isStill(first) && isStill(second))) {
       return Optional.empty();
     }
@@ -77,6 +84,19 @@ public final class ExercisePatterns {
             exercise.figure().contact(),
             first,
             alike ? first : List.of()));
+  }
+
+  /** What is lifted off something is put down again before the next is lifted. */
+  private static List<FingerState> downBetween(List<FingerState> lifted) {
+    List<FingerState> states = new ArrayList<>();
+    for (int i = 0; i < lifted.size(); i++) {
+      states.add(lifted.get(i));
+      FingerState next = lifted.get((i + 1) % lifted.size());
+      if (!lifted.get(i).isRest() && !next.isRest()) {
+        states.add(FingerState.REST);
+      }
+    }
+    return states;
   }
 
   private static boolean isStill(List<FingerState> states) {

@@ -1,6 +1,7 @@
 package org.nimblet.core.drill;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
@@ -67,6 +68,13 @@ class ExercisePatternsTest {
     assertThat(hardest("two-neighbours-lifted")).isLessThan(hardest("every-other-finger-lifted"));
     assertThat(hardest("one-finger-curls")).isLessThan(hardest("every-other-finger"));
     assertThat(hardest("both-hands-alike")).isLessThan(hardest("both-hands-reversed"));
+  }
+
+  /** The ring finger 2.3, both hands alike 0.4, twice as fast as once a second 1.0. */
+  @Test
+  void aTapIsOneFingerAtATimeHoweverManyFollow() {
+    assertThat(hardest("even-taps")).isCloseTo(3.7, within(1e-9));
+    assertThat(hardest("even-taps")).isLessThan(hardest("both-hands-reversed"));
   }
 
   /** Clasps are held, changed and walked through: those are no patterns. */
