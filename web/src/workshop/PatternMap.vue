@@ -3,6 +3,7 @@ import { useElementSize } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import type { DrillView, PatternsView, Side } from '@/api/types'
 import FingerSign from './FingerSign.vue'
+import { signState } from './sign'
 import { axisOf, lanesOf } from './map'
 
 /** Every pattern at its difficulty, lane by lane, with the line where four of five are clean. */
@@ -111,8 +112,8 @@ function move(event: KeyboardEvent, drill: DrillView) {
           @keydown="move($event, drill)"
         >
           <FingerSign
-            :first="drill.first[0] ?? { bent: [], open: [] }"
-            :second="drill.second[0] ?? null"
+            :first="signState(drill.first)"
+            :second="drill.second.length ? signState(drill.second) : null"
             :side="drill.hand ?? 'LEFT'"
           />
           <span v-if="drill.tries" class="floor"><i :style="{ width: share(drill) }" /></span>
@@ -137,6 +138,7 @@ function move(event: KeyboardEvent, drill: DrillView) {
 .field {
   position: relative;
   overflow-x: clip;
+  overflow-clip-margin: 20px;
 }
 .axis {
   position: relative;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { DrillRoundView, TryForm } from '@/api/types'
 import FingerSign from './FingerSign.vue'
+import { signState } from './sign'
 
 /** The drills of a round in a row: what was clean has a foot, what was not a hollow one. */
 defineProps<{ round: DrillRoundView; place: number; tries: readonly TryForm[] }>()
@@ -16,8 +17,8 @@ defineProps<{ round: DrillRoundView; place: number; tries: readonly TryForm[] }>
       :aria-label="`${drill.title}, ${drill.doing}${tries[i] ? (tries[i].clean ? ', clean' : ', not clean') : ''}`"
     >
       <FingerSign
-        :first="drill.first[0] ?? { bent: [], open: [] }"
-        :second="drill.second[0] ?? null"
+        :first="signState(drill.first)"
+        :second="drill.second.length ? signState(drill.second) : null"
         :side="drill.hand ?? 'LEFT'"
       />
       <span class="tape" :class="drill.hand === 'RIGHT' ? 'right' : drill.hand ? 'left' : ''" />

@@ -53,6 +53,11 @@ export function signOf(state: StateView, side: Side): Sign {
   }
 }
 
+const REST: StateView = { bent: [], open: [] }
+/** The state that stands for a pattern: of a walk through many not the fist that it begins with. */
+export const signState = (states: readonly StateView[]): StateView =>
+  states[states.length > 2 ? 1 : 0] ?? REST
+
 /** A state as the drawing of hands reads it. */
 export function keyframeOf(state: StateView): string {
   const name = (digit: Digit) => digit.toLowerCase()
