@@ -627,6 +627,14 @@ export const api = {
         params: { path: { clientId: id }, query },
       }),
     ),
+  followMe: (id: string, query: { thumb: boolean; seed: number }) =>
+    answer(
+      http.GET('/api/clients/{clientId}/workshop/follow-me', {
+        params: { path: { clientId: id }, query },
+      }),
+    ),
+  orders: (id: string) =>
+    answer(http.GET('/api/clients/{clientId}/workshop/orders', at({ clientId: id }))),
   clasps: (id: string) =>
     answer(http.GET('/api/clients/{clientId}/workshop/clasps', at({ clientId: id }))),
 }

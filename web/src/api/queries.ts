@@ -130,6 +130,7 @@ export const queries = {
     ),
   row: (id: string, asked: { what: What; hands: TwoHandedRow; thumb: boolean; another: number }) =>
     about(id, ['workshop', 'row', asked], () => api.row(id, asked)),
+  orders: (id: string) => about(id, ['workshop', 'orders'], () => api.orders(id)),
   clasps: (id: string) => about(id, ['workshop', 'clasps'], () => api.clasps(id)),
   /** What a page puts together for itself, once. */
   own: query,

@@ -5,7 +5,7 @@ import ExerciseFigure from '@/hand/ExerciseFigure.vue'
 import { keyframeOf } from './sign'
 
 /** One pattern: the hands in it, where its difficulty comes from, and how it goes. */
-const props = defineProps<{ pattern: PatternView; aMinute: number }>()
+const props = defineProps<{ pattern: PatternView; clientId: string }>()
 const emit = defineEmits<{ round: []; close: [] }>()
 
 const drill = computed(() => props.pattern.drill)
@@ -80,6 +80,11 @@ const eased = computed(() => props.pattern.parts.filter((part) => part.amount < 
     </dl>
     <div class="acts">
       <BButton variant="primary" @click="emit('round')">Start a round, 5 min</BButton>
+      <RouterLink
+        class="btn btn-outline-secondary"
+        :to="{ path: '/bench', query: { client: clientId, exercise: pattern.exercise } }"
+        >Put on bench</RouterLink
+      >
     </div>
   </section>
 </template>
@@ -160,6 +165,11 @@ h2 {
 }
 .closed {
   color: var(--stop);
+}
+.acts {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
 }
 @media (max-width: 1000px) {
   .panel {

@@ -76,7 +76,7 @@ const RING = { bent: ['RING' as const], open: [] }
         <PatternPanel
           v-if="shown"
           :pattern="shown"
-          :a-minute="aMinute"
+          :client-id="clientId"
           @round="start"
           @close="wanted = ''"
         />

@@ -7,7 +7,9 @@ import ChoiceRow from '@/form/ChoiceRow.vue'
 import { useRadioKeys } from '@/form/useRadioKeys'
 import PageState from '@/parts/PageState.vue'
 import FingerSign from './FingerSign.vue'
+import FollowMe from './FollowMe.vue'
 import { minutesWords } from './minutes'
+import OrdersTable from './OrdersTable.vue'
 import RowRing from './RowRing.vue'
 import TempoStepper from './TempoStepper.vue'
 import { useBeat } from './useBeat'
@@ -16,12 +18,15 @@ import WorkshopFrame from './WorkshopFrame.vue'
 /** Rows of taps that hold each transition once, on a beat, and taken away as music. */
 const props = defineProps<{ clientId: string }>()
 
-const ROWS: readonly { value: What; word: string; more: string }[] = [
+type Shown = What | 'ORDERS' | 'FOLLOW_ME'
+const ROWS: readonly { value: Shown; word: string; more: string }[] = [
+  { value: 'ORDERS', word: '24 orders', more: 'four fingers, each once' },
   { value: 'TRANSITIONS', word: 'Every transition once', more: 'no finger twice running' },
   { value: 'TRANSITIONS_AND_REPEATS', word: 'With repeats', more: 'the same finger too' },
   { value: 'TRIPLES', word: 'Every three once', more: 'no finger twice running' },
   { value: 'TRIPLES_AND_REPEATS', word: 'Every three, with repeats', more: 'the same finger too' },
   { value: 'THREE_DIFFERENT', word: 'Three different', more: 'every order of three' },
+  { value: 'FOLLOW_ME', word: 'Follow me', more: 'grows by one' },
 ]
 const HANDS: readonly { value: TwoHandedRow; label: string }[] = [
   { value: 'LEFT', label: 'Left hand' },
@@ -34,9 +39,14 @@ const NOTES = [1, 2, 3, 4].map((value) => ({ value, label: String(value) }))
 const ROUNDS = 16
 const MOST = 1000
 
-const whatChosen = ref<What | null>('TRANSITIONS')
-const what = computed<What>(() => whatChosen.value ?? 'TRANSITIONS')
-const { focusable, move } = useRadioKeys(() => ROWS.map((one) => one.value), whatChosen)
+const shownChosen = ref<Shown | null>('TRANSITIONS')
+const shown = computed<Shown>(() => shownChosen.value ?? 'TRANSITIONS')
+/** The circle that was looked at last stays asked for while something else is shown. */
+const what = ref<What>('TRANSITIONS')
+watch(shown, (to) => {
+  if (to !== 'ORDERS' && to !== 'FOLLOW_ME') what.value = to
+})
+const { focusable, move } = useRadioKeys(() => ROWS.map((one) => one.value), shownChosen)
 const handsChosen = ref<TwoHandedRow | null>('RIGHT')
 const hands = computed<TwoHandedRow>(() => handsChosen.value ?? 'RIGHT')
 const thumb = ref(false)
@@ -55,7 +65,7 @@ const asked = useAsked(() =>
 const row = computed(() => asked.data.value)
 const beat = useBeat(bpm, notes)
 watch([bpm, notes], beat.retune)
-watch([what, hands, thumb, another], beat.stop)
+watch([shown, hands, thumb, another], beat.stop)
 const tap = computed(() => {
   const count = row.value?.row.length ?? 1
   return beat.on.value ? Math.floor(beat.beats.value * notes.value) % count : null
@@ -101,9 +111,9 @@ const lasts = computed(
             :key="one.value"
             type="button"
             role="radio"
-            :aria-checked="what === one.value"
+            :aria-checked="shown === one.value"
             :tabindex="focusable(i)"
-            @click="whatChosen = one.value"
+            @click="shownChosen = one.value"
             @keydown="move($event, i)"
           >
             <b>{{ one.word }}</b> <span>{{ one.more }}</span>
@@ -117,7 +127,10 @@ const lasts = computed(
         >
         <BButton v-if="another" variant="link" @click="another = 0">The first again</BButton>
       </section>
+      <FollowMe v-if="shown === 'FOLLOW_ME'" :client-id="clientId" :digits="digits" :bpm="bpm" />
+      <OrdersTable v-else-if="shown === 'ORDERS'" :client-id="clientId" />
       <PageState
+        v-else
         :loading="asked.slow.value"
         :error="asked.error.value"
         :ready="Boolean(row)"

@@ -94,6 +94,16 @@ class WorkshopIT {
                 "return fetch([...document.querySelectorAll('a')].find(a => a.textContent == 'As MIDI').href)"
                     + ".then(r => r.arrayBuffer()).then(b => String.fromCharCode(...new Uint8Array(b.slice(0, 4))))"))
         .isEqualTo("MThd");
+    browser.press("24 orders");
+    browser.sees("ring, little, index, middle");
+    browser.press("Follow me");
+    browser.press("Show me");
+    browser.until("it is one's turn", () -> browser.text(".said").contains("Now you: 0 of 1"));
+    // The first finger is wrong three times of four; whichever it is, the game answers.
+    browser.keys("k");
+    browser.until(
+        "it grows or ends",
+        () -> browser.text(".said").contains("2 taps") || browser.text(".said").contains("It was"));
     browser.press("Clasps");
     browser.sees("A walk through every form");
     assertThat(browser.text("dl")).contains("16").contains("36").contains("24");

@@ -170,6 +170,16 @@ class WorkshopTest {
   }
 
   @Test
+  void aRowToFollowIsTheSameForTheSameSeed(RunningServer server) {
+    OneClient one = OneClient.takeIn(server);
+    JsonNode row = one.get("/workshop/follow-me?thumb=false&seed=7");
+    assertThat(row).hasSize(60);
+    assertThat(one.get("/workshop/follow-me?thumb=false&seed=7")).isEqualTo(row);
+    assertThat(one.get("/workshop/follow-me?thumb=false&seed=8")).isNotEqualTo(row);
+    assertThat(one.get("/workshop/orders")).hasSize(24);
+  }
+
+  @Test
   void theClaspsAreWalkedThrough(RunningServer server) {
     OneClient one = OneClient.takeIn(server);
     JsonNode clasps = one.get("/workshop/clasps");

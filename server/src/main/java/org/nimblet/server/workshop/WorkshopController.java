@@ -3,6 +3,8 @@ package org.nimblet.server.workshop;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
+import java.util.List;
+import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.drill.Circle;
 import org.nimblet.core.drill.TwoHandedRow;
@@ -82,6 +84,25 @@ class WorkshopController {
       @RequestParam @Min(value = 0, message = "0 to 999.") @Max(value = 999, message = "0 to 999.")
           int another) {
     return WorkshopViews.row(new RowForm(what, hands, thumb, another));
+  }
+
+  /** A row that is shown and done again, one tap longer each time. */
+  @GetMapping("/follow-me")
+  List<Digit> followMe(
+      @PathVariable("clientId") ClientFile client,
+      @RequestParam boolean thumb,
+      @RequestParam
+          @Min(value = 0, message = WorkshopForms.SEED_RULE)
+          @Max(value = WorkshopForms.GREATEST_SEED, message = WorkshopForms.SEED_RULE)
+          int seed) {
+    return Circle.followMe(
+        thumb ? List.of(Digit.values()) : Digit.FINGERS, seed, WorkshopForms.LONGEST_ROW);
+  }
+
+  /** The orders in which four fingers can follow one another. */
+  @GetMapping("/orders")
+  List<List<Digit>> orders(@PathVariable("clientId") ClientFile client) {
+    return Circle.orders(Digit.FINGERS);
   }
 
   @GetMapping("/clasps")

@@ -23,6 +23,12 @@ public final class WorkshopForms {
   static final String A_MINUTE_RULE = "20 to 240 changes a minute.";
   static final int MOST_MINUTES = 15;
   static final String MINUTES_RULE = "1 to 15 minutes.";
+  static final int GREATEST_SEED = 999_999;
+  static final String SEED_RULE = "0 to 999999.";
+
+  /** Nobody has come so far (ours). */
+  static final int LONGEST_ROW = 60;
+
   private static final int MOST_TRIES = 200;
   private static final String TRIES_RULE = "1 to 200 tries.";
   private static final String PATTERN_RULE = "One of the patterns.";
@@ -86,9 +92,13 @@ public final class WorkshopForms {
       String forecast,
       List<FamilyView> families) {}
 
-  /** One pattern with its difficulty in parts, and at other tempi. */
+  /**
+   * One pattern with its difficulty in parts, and at other tempi.
+   *
+   * @param exercise the exercise of the library that its family belongs to
+   */
   public record PatternView(
-      DrillView drill, List<DifficultyPartView> parts, List<TempoView> faster) {}
+      String exercise, DrillView drill, List<DifficultyPartView> parts, List<TempoView> faster) {}
 
   /** A pattern at a tempo. */
   public record TempoView(int aMinute, double difficulty, double expected) {}

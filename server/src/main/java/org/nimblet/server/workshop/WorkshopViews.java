@@ -18,9 +18,11 @@ import org.nimblet.core.drill.Clasp;
 import org.nimblet.core.drill.Drilling;
 import org.nimblet.core.drill.Family;
 import org.nimblet.core.drill.PatternWords;
+import org.nimblet.core.drill.Patterns;
 import org.nimblet.core.drill.Try.Drill;
 import org.nimblet.core.drill.TwoHandedRow;
 import org.nimblet.core.exercise.FingerState;
+import org.nimblet.core.routine.OpenDrills;
 import org.nimblet.server.workshop.WorkshopForms.ClaspFormView;
 import org.nimblet.server.workshop.WorkshopForms.ClaspView;
 import org.nimblet.server.workshop.WorkshopForms.ClaspsView;
@@ -135,6 +137,7 @@ final class WorkshopViews {
 
   PatternView pattern(Drilling drilling, Drill drill, int aMinute) {
     return new PatternView(
+        OpenDrills.exerciseOf(Patterns.familyOf(drill.pattern())).id(),
         drill(drilling, drill, aMinute, false),
         drilling.difficulty(drill, OptionalInt.of(aMinute)).parts().stream()
             .map(part -> new DifficultyPartView(part.words(), part.amount()))

@@ -30,7 +30,6 @@ class FirstStartTest {
                 NimbletApplication.class,
                 "--server.port=0",
                 "--logging.level.root=WARN",
-                "--spring.datasource.hikari.connection-timeout=1000",
                 "--spring.datasource.url=" + database,
                 "--spring.datasource.username=" + cluster.user(),
                 "--spring.datasource.password=" + cluster.password());

@@ -1,0 +1,127 @@
+<script setup lang="ts">
+import { computed, ref, toRef } from 'vue'
+import { api } from '@/api/calls'
+import { useAttempt } from '@/api/useAttempt'
+import type { Digit, Side } from '@/api/types'
+import ChoiceRow from '@/form/ChoiceRow.vue'
+import FingerSign from './FingerSign.vue'
+import { KEYS, useFollowMe } from './useFollowMe'
+
+/** A row that grows: it is shown finger by finger and done again with keys or by touch. */
+const props = defineProps<{ clientId: string; digits: readonly Digit[]; bpm: number }>()
+
+const HANDS: readonly { value: Side; label: string }[] = [
+  { value: 'LEFT', label: 'Left hand' },
+  { value: 'RIGHT', label: 'Right hand' },
+]
+const SEEDS = 1_000_000
+const handChosen = ref<Side | null>('RIGHT')
+const hand = computed<Side>(() => handChosen.value ?? 'RIGHT')
+const game = useFollowMe(
+  (seed) => api.followMe(props.clientId, { thumb: props.digits.includes('THUMB'), seed }),
+  hand,
+  toRef(props, 'bpm'),
+)
+const { message, attempt } = useAttempt()
+const start = () => attempt(() => game.start(Math.floor(Math.random() * SEEDS)))
+/** As they lie before one: of the left hand the little finger first. */
+const laid = computed(() => (hand.value === 'LEFT' ? [...props.digits].reverse() : props.digits))
+const word = (digit: Digit) => digit.toLowerCase()
+const keyOf = (digit: Digit) =>
+  Object.entries(KEYS[hand.value])
+    .find(([, of]) => of === digit)?.[0]
+    .replace('Key', '')
+    .replace('Semicolon', ';')
+const state = (digit: Digit) => ({ bent: digit === 'THUMB' ? [] : [digit], open: [] })
+</script>
+
+<template>
+  <section class="follow" :data-state="game.state.value">
+    <h2>Follow me</h2>
+    <p class="quiet">A row is shown and you do it again; each time it is one tap longer.</p>
+    <ChoiceRow v-model="handChosen" :options="HANDS" label="Hand" />
+    <div class="fingers">
+      <button
+        v-for="digit in laid"
+        :key="digit"
+        type="button"
+        :class="{ lit: game.lit.value === digit, wrong: game.wrong.value === digit }"
+        :disabled="game.state.value !== 'answering'"
+        @click="game.answer(digit)"
+      >
+        <FingerSign :first="state(digit)" :side="hand" :height="40" />
+        <b>{{ word(digit) }}</b>
+        <kbd>{{ keyOf(digit) }}</kbd>
+      </button>
+    </div>
+    <p class="said" role="status">
+      <template v-if="game.state.value === 'showing'"
+        >Look: {{ game.length.value }} {{ game.length.value === 1 ? 'tap' : 'taps' }}</template
+      >
+      <template v-else-if="game.state.value === 'answering'"
+        >Now you: {{ game.answered.value }} of {{ game.length.value }}</template
+      >
+      <template v-else-if="game.state.value === 'over'"
+        >{{ game.best.value }} in a row. It was
+        {{ game.shown.value.map(word).join(', ') }}.</template
+      >
+      <template v-else>Keys lie under the fingers; a touch does as well.</template>
+    </p>
+    <p v-if="message" role="alert">{{ message }}</p>
+    <div class="acts">
+      <BButton
+        v-if="game.state.value === 'ready' || game.state.value === 'over'"
+        variant="primary"
+        @click="start"
+        >{{ game.state.value === 'over' ? 'Another row' : 'Show me' }}</BButton
+      >
+      <BButton v-else variant="outline-secondary" @click="game.stop()">Stop</BButton>
+      <span v-if="game.best.value" class="quiet">longest so far: {{ game.best.value }}</span>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+h2 {
+  margin: 0 0 4px;
+  font-size: 1.25rem;
+  line-height: 1.75rem;
+}
+.fingers {
+  display: flex;
+  gap: 8px;
+  margin: 20px 0 12px;
+}
+.fingers button {
+  --sign-ground: var(--surface);
+  display: flex;
+  flex: 1;
+  flex-direction: column;
+  gap: 8px;
+  align-items: center;
+  padding: 16px 4px 10px;
+  border: 1.5px solid var(--edge);
+  border-radius: var(--corner);
+  background: var(--surface);
+  color: var(--ink);
+}
+.fingers .lit {
+  --sign-ground: var(--main);
+  border-color: var(--main);
+  background: var(--main);
+  color: var(--on-main);
+}
+.fingers .wrong {
+  border-color: var(--stop);
+  outline: 2px solid var(--stop);
+}
+.said {
+  min-height: 24px;
+  font-weight: 700;
+}
+.acts {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+}
+</style>
