@@ -77,7 +77,7 @@ useRoundKeys(round, { hurts, leave: () => void leave() })
 <template>
   <main id="main" class="stage" :data-state="state" :data-place="round.place.value">
     <header class="top">
-      <strong>Round of {{ round.now.value ? props.round.drills.length : 0 }}</strong>
+      <strong>Round of {{ props.round.drills.length }}</strong>
       <span class="quiet">{{ clean }} of {{ tries.length }} clean</span>
       <span class="left">{{ countdown(round.leftMillis.value) }} left</span>
     </header>

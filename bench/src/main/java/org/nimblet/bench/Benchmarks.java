@@ -20,6 +20,7 @@ public final class Benchmarks {
             new OptionsBuilder()
                 .include(ComposerBenchmark.class.getSimpleName())
                 .include(PlannerBenchmark.class.getSimpleName())
+                .include(DrillBenchmark.class.getSimpleName())
                 .addProfiler(GCProfiler.class)
                 .build())
         .run();

@@ -35,6 +35,13 @@ class WorkshopIT {
     browser.until("the next drill", () -> place() == before + 1);
   }
 
+  private long tried(String client, String hand) {
+    return browser.number(
+        "return fetch('/api/clients/%s/workshop/patterns?hand=%s&aMinute=60')"
+                .formatted(client, hand)
+            + ".then(answer => answer.json()).then(p => p.tries)");
+  }
+
   @Test
   void aRoundWithAPedalMovesTheMap() {
     Story story = new Story(browser);
@@ -60,15 +67,7 @@ class WorkshopIT {
     browser.sees("1 of 2 clean, and kept");
     browser.keys(Keys.ESCAPE);
     browser.isAt("/patterns");
-    browser.until(
-        "the map knows",
-        () ->
-            browser.number(
-                    "return fetch('/api/clients/' + arguments[0] + '/workshop/patterns?hand=LEFT&aMinute=60')"
-                            .replace("arguments[0]", "'" + client + "'")
-                        + ".then(r => r.json()).then(p => p.families.flatMap(f => f.drills)"
-                        + ".reduce((sum, d) => sum + d.tries, 0))")
-                >= 1);
+    browser.until("the map knows", () -> tried(client, "LEFT") + tried(client, "RIGHT") >= 2);
     browser.press("Start a round, 5 min");
     browser.find("[data-state=ready]");
     browser.keys("h");

@@ -3,10 +3,12 @@ package org.nimblet.core.drill;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.Deque;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
 import org.nimblet.core.anatomy.Digit;
 
 /**
@@ -113,7 +115,7 @@ public record Circle(What what, List<Digit> taps) {
       nodes = longer;
     }
     Map<List<Digit>, Deque<Digit>> ways = new HashMap<>();
-    java.util.Random random = new java.util.Random(another);
+    Random random = new Random(another);
     for (List<Digit> node : nodes) {
       List<Digit> next =
           new ArrayList<>(digits.stream().filter(digit -> what.mayFollow(node, digit)).toList());
@@ -132,7 +134,7 @@ public record Circle(What what, List<Digit> taps) {
     List<Digit> start =
         ways.keySet().stream()
             .min(
-                java.util.Comparator.comparing(
+                Comparator.comparing(
                     node -> node.get(0).ordinal() * 5 + node.get(node.size() - 1).ordinal()))
             .orElseThrow();
     Deque<List<Digit>> path = new ArrayDeque<>(List.of(start));
@@ -179,7 +181,7 @@ public record Circle(What what, List<Digit> taps) {
    * @param length how many taps
    */
   public static List<Digit> followMe(List<Digit> digits, long seed, int length) {
-    java.util.Random random = new java.util.Random(seed);
+    Random random = new Random(seed);
     List<Digit> row = new ArrayList<>();
     while (row.size() < length) {
       Digit next = digits.get(random.nextInt(digits.size()));

@@ -2,6 +2,7 @@ package org.nimblet.core.drill;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -73,7 +74,7 @@ public record Pattern(
             .map(state -> state.isRest() ? "rest" : state.text().replace(' ', '+'))
             .collect(Collectors.joining("."));
     return Stream.of(together.name(), contact.name())
-            .map(word -> word.toLowerCase(java.util.Locale.ROOT).replace('_', '-'))
+            .map(word -> word.toLowerCase(Locale.ROOT).replace('_', '-'))
             .collect(Collectors.joining("."))
         + "."
         + states;

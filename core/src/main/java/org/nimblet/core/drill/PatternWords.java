@@ -2,6 +2,7 @@ package org.nimblet.core.drill;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.DigitPair;
 import org.nimblet.core.anatomy.Notation;
@@ -93,6 +94,6 @@ public final class PatternWords {
   }
 
   private static String capital(String words) {
-    return words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1);
+    return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
   }
 }

@@ -2,6 +2,7 @@ package org.nimblet.core.drill;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -88,7 +89,7 @@ public final class Patterns {
 
   private static List<Pattern> sorted(List<Pattern> patterns) {
     return patterns.stream()
-        .sorted(java.util.Comparator.comparingDouble(Pattern::movement).thenComparing(Pattern::id))
+        .sorted(Comparator.comparingDouble(Pattern::movement).thenComparing(Pattern::id))
         .toList();
   }
 
