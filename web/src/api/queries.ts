@@ -121,12 +121,16 @@ export const queries = {
   unsuited: (id: string) => about(id, ['unsuited'], () => api.unsuited(id)),
   /** What is being written is not asked for again meanwhile, whatever changes elsewhere. */
   clientForm: (id: string) => query(['form', 'client', id], () => api.client(id)),
+  /** Whose answer it is stands in it: the last one of somebody else is not shown meanwhile. */
   patterns: (id: string, hand: Side, aMinute: number) =>
-    about(id, ['workshop', 'patterns', hand, aMinute], () => api.patterns(id, hand, aMinute)),
+    about(id, ['workshop', 'patterns', hand, aMinute], async () => ({
+      client: id,
+      ...(await api.patterns(id, hand, aMinute)),
+    })),
   /** Nothing is asked where nothing is chosen. */
   pattern: (id: string, pattern: string | null, hand: Side, aMinute: number) =>
-    about(id, ['workshop', 'pattern', pattern, hand, aMinute], () =>
-      pattern ? api.pattern(id, pattern, hand, aMinute) : Promise.resolve(null),
+    about(id, ['workshop', 'pattern', pattern, hand, aMinute], async () =>
+      pattern ? { client: id, ...(await api.pattern(id, pattern, hand, aMinute)) } : null,
     ),
   row: (id: string, asked: { what: What; hands: TwoHandedRow; thumb: boolean; another: number }) =>
     about(id, ['workshop', 'row', asked], () => api.row(id, asked)),

@@ -23,7 +23,9 @@ const handChosen = ref<Side | null>('LEFT')
 const hand = computed<Side>(() => handChosen.value ?? 'LEFT')
 const aMinute = ref(60)
 const asked = useAsked(() => queries.patterns(props.clientId, hand.value, aMinute.value))
-const patterns = computed(() => asked.data.value)
+const ofThem = <T extends { client: string }>(answer: T | null | undefined) =>
+  answer?.client === props.clientId ? answer : null
+const patterns = computed(() => ofThem(asked.data.value))
 const all = computed(() => patterns.value?.families.flatMap((family) => family.drills) ?? [])
 
 const wanted = ref<string | null>(null)
@@ -32,7 +34,7 @@ const chosen = computed(
     wanted.value ?? all.value.find((drill) => drill.next)?.pattern ?? all.value[0]?.pattern ?? null,
 )
 const one = useAsked(() => queries.pattern(props.clientId, chosen.value, hand.value, aMinute.value))
-const shown = computed(() => (wanted.value === '' ? null : one.data.value))
+const shown = computed(() => (wanted.value === '' ? null : ofThem(one.data.value)))
 const choose = (drill: DrillView) => (wanted.value = drill.pattern)
 const router = useRouter()
 const start = () =>

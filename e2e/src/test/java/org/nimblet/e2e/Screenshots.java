@@ -65,6 +65,7 @@ public final class Screenshots {
           .find("[aria-label='For whom']")
           .findElement(org.openqa.selenium.By.xpath(".//option[.='Sunniva Haukland']"))
           .click();
+      browser.sees("both hands alike");
       browser.find(".panel .hands svg");
       browser.run("window.scrollTo(0, 0)");
       take("patterns");
