@@ -26,6 +26,8 @@ const { message, attempt } = useAttempt()
 const start = () => attempt(() => game.start(Math.floor(Math.random() * SEEDS)))
 /** As they lie before one: of the left hand the little finger first. */
 const laid = computed(() => (hand.value === 'LEFT' ? [...props.digits].reverse() : props.digits))
+/** On keys one sees the backs of the hands: each looks as the other one's palm. */
+const fromAbove = computed<Side>(() => (hand.value === 'LEFT' ? 'RIGHT' : 'LEFT'))
 const word = (digit: Digit) => digit.toLowerCase()
 const keyOf = (digit: Digit) =>
   Object.entries(KEYS[hand.value])
@@ -49,7 +51,7 @@ const state = (digit: Digit) => ({ bent: digit === 'THUMB' ? [] : [digit], open:
         :disabled="game.state.value !== 'answering'"
         @click="game.answer(digit)"
       >
-        <FingerSign :first="state(digit)" :side="hand" :height="40" />
+        <FingerSign :first="state(digit)" :side="fromAbove" :height="40" />
         <b>{{ word(digit) }}</b>
         <kbd>{{ keyOf(digit) }}</kbd>
       </button>

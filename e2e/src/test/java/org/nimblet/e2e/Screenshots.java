@@ -61,11 +61,12 @@ public final class Screenshots {
     if (wants("patterns")) {
       browser.open("/workshop");
       settle(".drill.next");
+      String before = browser.driver().getCurrentUrl();
       browser
           .find("[aria-label='For whom']")
           .findElement(org.openqa.selenium.By.xpath(".//option[.='Sunniva Haukland']"))
           .click();
-      browser.sees("both hands alike");
+      browser.until("it is hers", () -> !browser.driver().getCurrentUrl().equals(before));
       browser.find(".panel .hands svg");
       browser.run("window.scrollTo(0, 0)");
       take("patterns");
