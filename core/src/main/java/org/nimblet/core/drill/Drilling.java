@@ -55,9 +55,8 @@ public final class Drilling {
    * @param clean how often it was clean
    * @param lastClean whether the last try was
    * @param lastOn the date of the last try
-   * @param cleanRunning how many tries in a row were clean up to now
    */
-  public record SoFar(int tries, int clean, boolean lastClean, LocalDate lastOn, int cleanRunning) {
+  public record SoFar(int tries, int clean, boolean lastClean, LocalDate lastOn) {
 
     /** Whether it goes badly, as far as that can be said. */
     public boolean isWeak() {
@@ -90,15 +89,14 @@ public final class Drilling {
     for (Side side : tried.drill().hands()) {
       abilities.compute(side, (each, before) -> before.moved(expected, tried.clean()));
     }
-    SoFar before = records.getOrDefault(tried.drill(), new SoFar(0, 0, false, LocalDate.MIN, 0));
+    SoFar before = records.getOrDefault(tried.drill(), new SoFar(0, 0, false, LocalDate.MIN));
     records.put(
         tried.drill(),
         new SoFar(
             before.tries() + 1,
             before.clean() + (tried.clean() ? 1 : 0),
             tried.clean(),
-            tried.at().toLocalDate(),
-            tried.clean() ? before.cleanRunning() + 1 : 0));
+            tried.at().toLocalDate()));
   }
 
   /** How able a hand is. */
