@@ -146,8 +146,8 @@ export const router = createRouter({
       component: () => import('@/workshop/RoundView.vue'),
       props: (route) => ({
         clientId: route.params.clientId,
-        minutes: Number(route.query.minutes ?? 5),
-        aMinute: Number(route.query.aMinute ?? 60),
+        minutes: route.query.minutes ? Number(route.query.minutes) : undefined,
+        aMinute: route.query.aMinute ? Number(route.query.aMinute) : undefined,
       }),
       meta: { who: 'signed in', bare: true, title: 'Round' },
     },

@@ -12,6 +12,7 @@ import type {
   CheckInForm,
   ClientForm,
   Draft,
+  DrilledRoundForm,
   DrillRoundForm,
   ExerciseForm,
   FeedForm,
@@ -32,7 +33,6 @@ import type {
   SetUpMeasure,
   SidesChoice,
   ToldPainForm,
-  TriesForm,
   TwoHandedRow,
   What,
   ContentsAsked,
@@ -605,13 +605,13 @@ export const api = {
     ),
   sessionPath: (id: string, session: string) => `${client(id)}/sessions/${session}`,
   checkInPath: (id: string, session: string) => `${client(id)}/sessions/${session}/check-in`,
-  patterns: (id: string, hand: Side, aMinute: number) =>
+  patterns: (id: string, hand: Side, aMinute?: number) =>
     answer(
       http.GET('/api/clients/{clientId}/workshop/patterns', {
         params: { path: { clientId: id }, query: { hand, aMinute } },
       }),
     ),
-  pattern: (id: string, pattern: string, hand: Side, aMinute: number) =>
+  pattern: (id: string, pattern: string, hand: Side, aMinute?: number) =>
     answer(
       http.GET('/api/clients/{clientId}/workshop/pattern', {
         params: { path: { clientId: id }, query: { pattern, hand, aMinute } },
@@ -619,8 +619,8 @@ export const api = {
     ),
   drillRound: (id: string, body: DrillRoundForm) =>
     answer(http.POST('/api/clients/{clientId}/workshop/drills', { ...at({ clientId: id }), body })),
-  keepTries: (id: string, body: TriesForm) =>
-    answer(http.POST('/api/clients/{clientId}/workshop/tries', { ...at({ clientId: id }), body })),
+  keepRound: (id: string, body: DrilledRoundForm) =>
+    answer(http.POST('/api/clients/{clientId}/workshop/rounds', { ...at({ clientId: id }), body })),
   row: (id: string, query: { what: What; hands: TwoHandedRow; thumb: boolean; another: number }) =>
     answer(
       http.GET('/api/clients/{clientId}/workshop/row', {

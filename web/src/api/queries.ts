@@ -122,13 +122,13 @@ export const queries = {
   /** What is being written is not asked for again meanwhile, whatever changes elsewhere. */
   clientForm: (id: string) => query(['form', 'client', id], () => api.client(id)),
   /** Whose answer it is stands in it: the last one of somebody else is not shown meanwhile. */
-  patterns: (id: string, hand: Side, aMinute: number) =>
+  patterns: (id: string, hand: Side, aMinute?: number) =>
     about(id, ['workshop', 'patterns', hand, aMinute], async () => ({
       client: id,
       ...(await api.patterns(id, hand, aMinute)),
     })),
   /** Nothing is asked where nothing is chosen. */
-  pattern: (id: string, pattern: string | null, hand: Side, aMinute: number) =>
+  pattern: (id: string, pattern: string | null, hand: Side, aMinute?: number) =>
     about(id, ['workshop', 'pattern', pattern, hand, aMinute], async () =>
       pattern ? { client: id, ...(await api.pattern(id, pattern, hand, aMinute)) } : null,
     ),

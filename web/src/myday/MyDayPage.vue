@@ -100,8 +100,8 @@ const later = () =>
         </section>
         <SaidMoment class="inset" :client-id="data.clientId" />
         <p class="inset">
-          <RouterLink :to="`/workshop/${data.clientId}/round?minutes=5&aMinute=60`"
-            >A round of finger patterns, 5 min</RouterLink
+          <RouterLink :to="`/workshop/${data.clientId}/round`"
+            >A round of finger patterns</RouterLink
           >
         </p>
         <div class="inset columns">

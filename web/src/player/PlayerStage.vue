@@ -9,6 +9,7 @@ import LeavingPanel from './LeavingPanel.vue'
 import PaceLine from './PaceLine.vue'
 import RungStrip from './RungStrip.vue'
 import StageFigure from './StageFigure.vue'
+import StageFrame from './StageFrame.vue'
 import StageHeader from './StageHeader.vue'
 import StageKeys from './StageKeys.vue'
 import StageQuestion from './StageQuestion.vue'
@@ -46,7 +47,8 @@ const sideWord = computed(() =>
   sideWords(cue.value.sides, step.value?.figure.view, step.value?.figure.places ?? []),
 )
 const facing = ref(false)
-const stage = ref<HTMLElement | null>(null)
+const frame = ref<InstanceType<typeof StageFrame> | null>(null)
+const stage = computed(() => frame.value?.root ?? null)
 /** While a hold or a count at one's own pace may be ended by the person, and from when on. */
 const mayEase = computed(
   () =>
@@ -143,10 +145,8 @@ useStageKeys(player, { toggle, hurts, turn, leave }, () => {
 </script>
 
 <template>
-  <main
-    id="main"
-    ref="stage"
-    class="stage"
+  <StageFrame
+    ref="frame"
     :data-state="player.state.value"
     :data-position="Math.round(player.position.value)"
   >
@@ -276,30 +276,10 @@ useStageKeys(player, { toggle, hurts, turn, leave }, () => {
       @cancel="nothing"
     />
     <LeavingPanel v-if="leaving" @stay="stay" @leave="leaveBecause" />
-  </main>
+  </StageFrame>
 </template>
 
 <style scoped>
-.stage {
-  display: grid;
-  grid-template-columns: minmax(0, 576fr) minmax(0, 624fr);
-  grid-template-rows: 64px minmax(0, 1fr) auto auto;
-  gap: 0 40px;
-  width: 100%;
-  height: 100vh;
-  min-height: 640px;
-  padding: 0 40px 12px;
-  overflow: hidden;
-  background: var(--ground);
-  color-scheme: dark;
-  color: var(--ink);
-}
-.stage :deep(svg text) {
-  fill: var(--ink);
-}
-.stage :deep(.letter) {
-  fill: var(--on-mark);
-}
 .under {
   display: contents;
 }
@@ -331,12 +311,6 @@ useStageKeys(player, { toggle, hurts, turn, leave }, () => {
   align-self: end;
 }
 @media (max-width: 900px) {
-  .stage {
-    grid-template-columns: minmax(0, 1fr);
-    grid-template-rows: 52px minmax(120px, 1fr) auto auto auto;
-    min-height: 0;
-    padding: 0 16px 8px;
-  }
   .words {
     grid-row: 3;
     grid-column: 1;

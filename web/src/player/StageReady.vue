@@ -6,6 +6,7 @@ import ExerciseFigure from '@/hand/ExerciseFigure.vue'
 import PainPlaces from '@/hand/PainPlaces.vue'
 import SafetyNotes from '@/parts/SafetyNotes.vue'
 import { capital, duration } from '@/parts/words'
+import BeforeStart from './BeforeStart.vue'
 import StageKey from './StageKey.vue'
 import { hearsMidi, useMidiWanted } from './useCountingDevices'
 import { isCounted } from './useOwnPace'
@@ -17,10 +18,6 @@ const emit = defineEmits<{ start: [before: PainForm[] | null]; leave: [] }>()
 /** What hurts before it; nobody has to say. */
 const before = ref<PainForm[] | null>(null)
 const asking = ref(false)
-function ask() {
-  before.value ??= []
-  asking.value = true
-}
 /** Space starts, unless something is being said or a key has the focus. */
 useEventListener(document, 'keydown', (event) => {
   if (event.key !== ' ' || asking.value || event.target instanceof HTMLButtonElement) return
@@ -36,7 +33,7 @@ const forSafety = computed(() => (props.routine.blockId ? [] : props.routine.lef
 </script>
 
 <template>
-  <section class="ready" :class="{ warned: routine.notes.length }">
+  <section class="ready" :class="{ warned: routine.safety.notes.length }">
     <div class="first" :class="{ asking }">
       <PainPlaces
         v-if="asking && before"
@@ -61,7 +58,7 @@ const forSafety = computed(() => (props.routine.blockId ? [] : props.routine.lef
         {{ duration(routine.lengthMillis) }}, {{ routine.steps.length }} steps. It runs by itself;
         both hands stay free.
       </p>
-      <SafetyNotes :notes="routine.notes" />
+      <SafetyNotes :notes="routine.safety.notes" />
       <h2>Have ready</h2>
       <p class="lead">
         {{ capital(routine.haveReady.join(', ') || 'nothing but your hands') }}
@@ -76,22 +73,7 @@ const forSafety = computed(() => (props.routine.blockId ? [] : props.routine.lef
           <li v-for="out in forSafety" :key="out.exerciseId">{{ out.reason }}</li>
         </ul>
       </template>
-      <h2>Stop rules</h2>
-      <ul>
-        <li v-for="rule in routine.safety.stopRules" :key="rule">{{ rule }}</li>
-      </ul>
-      <template v-if="routine.asksBefore">
-        <h2>Does anything hurt now?</h2>
-        <p class="side-by-side">
-          <StageKey
-            word="Nothing hurts"
-            :on="before?.length === 0 && !asking"
-            :aria-pressed="before?.length === 0 && !asking"
-            @click="((before = []), (asking = false))"
-          />
-          <StageKey word="Something hurts" :on="asking" :aria-pressed="asking" @click="ask" />
-        </p>
-      </template>
+      <BeforeStart v-model:before="before" v-model:asking="asking" :safety="routine.safety" />
       <template v-if="counts">
         <h2>Counting at your own pace</h2>
         <div class="side-by-side pace">

@@ -7,6 +7,8 @@ import CheckIn from './CheckIn.vue'
 import HurtsPanel from './HurtsPanel.vue'
 
 const safety: SafetyView = {
+  notes: [],
+  asksBefore: false,
   stopRules: ['Stop with sharp or rising pain.'],
   endingPain: 7,
   easierUpToPain: 3,

@@ -170,12 +170,11 @@ describe('before the first cue', () => {
       blockId: null,
       lengthMillis: 540_000,
       steps: [step, step],
-      notes: [],
       cues: [cueForTests({})],
       haveReady: ['a towel', 'a pencil'],
       reminder: '',
       leftOut: [{ exerciseId: 'x', reason: 'Waits for a clinician.' }],
-      safety: { stopRules: ['Stop with sharp pain.'] },
+      safety: { stopRules: ['Stop with sharp pain.'], notes: [] },
       ...changes,
     }) as unknown as RoutineView
   const ready = (view: RoutineView) =>

@@ -7,6 +7,7 @@ import ExerciseFigure from '@/hand/ExerciseFigure.vue'
 import PageState from '@/parts/PageState.vue'
 import { minutesWords } from './minutes'
 import TempoStepper from './TempoStepper.vue'
+import { useTempo } from './useTempo'
 import { useWalk } from './useWalk'
 import WorkshopFrame from './WorkshopFrame.vue'
 
@@ -14,12 +15,12 @@ import WorkshopFrame from './WorkshopFrame.vue'
 const props = defineProps<{ clientId: string }>()
 
 const HUB = 'INTERLACED'
-const COUNTS = 8
 const asked = useAsked(() => queries.clasps(props.clientId))
 const clasps = computed(() => asked.data.value)
 /** Only the changes of one clasp, or all of them. */
 const only = ref<string | null>(null)
-const bpm = ref(60)
+const { tempo: bpm } = useTempo(() => clasps.value?.tempo)
+const counts = computed(() => clasps.value?.counts ?? 1)
 const of = (clasp: ClaspView) => new Set(clasp.forms.map((form) => form.pose))
 const walk = computed<readonly MoveView[]>(() => {
   const all = clasps.value?.walk ?? []
@@ -28,7 +29,7 @@ const walk = computed<readonly MoveView[]>(() => {
   const forms = of(clasp)
   return all.filter((move) => forms.has(move.from ?? '') || forms.has(move.to ?? ''))
 })
-const walking = useWalk(walk, bpm, COUNTS)
+const walking = useWalk(walk, bpm, counts)
 onScopeDispose(walking.stop)
 const here = computed(() => walk.value[walking.place.value])
 const visited = computed(
@@ -44,7 +45,7 @@ const poses = computed(() => [
   HUB,
   ...(clasps.value?.clasps ?? []).flatMap((clasp) => clasp.forms.map((form) => form.pose)),
 ])
-const lasts = computed(() => (walk.value.length * 2 * COUNTS * 60) / bpm.value)
+const lasts = computed(() => (walk.value.length * 2 * counts.value * 60) / bpm.value)
 const letterOf = (move: MoveView) =>
   clasps.value?.clasps.find((clasp) => of(clasp).has(move.to ?? move.from ?? ''))?.letter ?? ''
 function choose(letter: string | null) {
@@ -129,7 +130,7 @@ function choose(letter: string | null) {
               <b>{{ walking.place.value + 1 }}</b> {{ here?.words }}
               <span class="quiet"
                 >{{ walking.forward.value ? 'forward' : 'and back' }}, {{ walking.count.value }} of
-                {{ COUNTS }}</span
+                {{ counts }}</span
               >
             </template>
             <template v-else
@@ -143,7 +144,7 @@ function choose(letter: string | null) {
               :class="{ on: walking.on.value && at === walking.place.value }"
             >
               <b>{{ at + 1 }}</b> <span class="letter">{{ letterOf(move) }}</span> {{ move.words }}
-              <span class="quiet">{{ COUNTS }} + {{ COUNTS }}</span>
+              <span class="quiet">{{ counts }} + {{ counts }}</span>
             </li>
           </ol>
           <div class="acts">
@@ -155,7 +156,7 @@ function choose(letter: string | null) {
             <BButton v-if="walking.on.value" variant="outline-secondary" @click="walking.lost()"
               >I lost it</BButton
             >
-            <TempoStepper v-model="bpm" words="bpm" />
+            <TempoStepper v-model="bpm" :range="clasps.tempo" words="bpm" />
           </div>
           <p class="quiet">
             Touching is enough for the little finger. Nothing may pull or tingle: then let go and

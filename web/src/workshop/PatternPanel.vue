@@ -5,7 +5,7 @@ import ExerciseFigure from '@/hand/ExerciseFigure.vue'
 import { keyframeOf } from './sign'
 
 /** One pattern: the hands in it, where its difficulty comes from, and how it goes. */
-const props = defineProps<{ pattern: PatternView; clientId: string }>()
+const props = defineProps<{ pattern: PatternView; clientId: string; roundMinutes: number }>()
 const emit = defineEmits<{ round: []; close: [] }>()
 
 const drill = computed(() => props.pattern.drill)
@@ -79,7 +79,9 @@ const eased = computed(() => props.pattern.parts.filter((part) => part.amount < 
       </template>
     </dl>
     <div class="acts">
-      <BButton variant="primary" @click="emit('round')">Start a round, 5 min</BButton>
+      <BButton variant="primary" @click="emit('round')"
+        >Start a round, {{ roundMinutes }} min</BButton
+      >
       <RouterLink
         class="btn btn-outline-secondary"
         :to="{ path: '/bench', query: { client: clientId, exercise: pattern.exercise } }"

@@ -10,6 +10,7 @@ import FingerSign from './FingerSign.vue'
 import PatternMap from './PatternMap.vue'
 import PatternPanel from './PatternPanel.vue'
 import TempoStepper from './TempoStepper.vue'
+import { useTempo } from './useTempo'
 import WorkshopFrame from './WorkshopFrame.vue'
 
 /** Every finger pattern there is, how this client does, and the round that comes next. */
@@ -21,8 +22,8 @@ const HANDS: readonly { value: Side; label: string }[] = [
 ]
 const handChosen = ref<Side | null>('LEFT')
 const hand = computed<Side>(() => handChosen.value ?? 'LEFT')
-const aMinute = ref(60)
-const asked = useAsked(() => queries.patterns(props.clientId, hand.value, aMinute.value))
+const { chosen: tempoChosen, tempo } = useTempo(() => asked.data.value?.tempo)
+const asked = useAsked(() => queries.patterns(props.clientId, hand.value, tempoChosen.value))
 const ofThem = <T extends { client: string }>(answer: T | null | undefined) =>
   answer?.client === props.clientId ? answer : null
 const patterns = computed(() => ofThem(asked.data.value))
@@ -33,12 +34,13 @@ const chosen = computed(
   () =>
     wanted.value ?? all.value.find((drill) => drill.next)?.pattern ?? all.value[0]?.pattern ?? null,
 )
-const one = useAsked(() => queries.pattern(props.clientId, chosen.value, hand.value, aMinute.value))
+const one = useAsked(() =>
+  queries.pattern(props.clientId, chosen.value, hand.value, tempoChosen.value),
+)
 const shown = computed(() => (wanted.value === '' ? null : ofThem(one.data.value)))
 const choose = (drill: DrillView) => (wanted.value = drill.pattern)
 const router = useRouter()
-const start = () =>
-  router.push(`/workshop/${props.clientId}/round?minutes=5&aMinute=${aMinute.value}`)
+const start = () => router.push(`/workshop/${props.clientId}/round?aMinute=${tempo.value}`)
 const RING = { bent: ['RING' as const], open: [] }
 </script>
 
@@ -72,13 +74,14 @@ const RING = { bent: ['RING' as const], open: [] }
             <li><span class="ring" /> may be rude</li>
           </ul>
           <ChoiceRow v-model="handChosen" :options="HANDS" label="Hand" />
-          <TempoStepper v-model="aMinute" />
+          <TempoStepper v-model="tempo" :range="patterns.tempo" />
         </header>
         <PatternMap :patterns="patterns" :hand="hand" :chosen="chosen" @choose="choose" />
         <PatternPanel
           v-if="shown"
           :pattern="shown"
           :client-id="clientId"
+          :round-minutes="patterns.roundMinutes"
           @round="start"
           @close="wanted = ''"
         />

@@ -1,10 +1,16 @@
 <script setup lang="ts">
-import type { DrillRoundView, TryForm } from '@/api/types'
+import type { DrilledForm, DrillRoundView } from '@/api/types'
 import FingerSign from './FingerSign.vue'
 import { signState } from './sign'
 
 /** The drills of a round in a row: what was clean has a foot, what was not a hollow one. */
-defineProps<{ round: DrillRoundView; place: number; tries: readonly TryForm[] }>()
+const props = defineProps<{
+  round: DrillRoundView
+  place: number
+  drilled: readonly DrilledForm[]
+}>()
+const WORDS = { CLEAN: ', clean', NOT_CLEAN: ', not clean', SKIPPED: '', HURT: ', hurt' }
+const outcome = (at: number) => props.drilled[at]?.outcome ?? 'SKIPPED'
 </script>
 
 <template>
@@ -14,7 +20,7 @@ defineProps<{ round: DrillRoundView; place: number; tries: readonly TryForm[] }>
       :key="i"
       :class="{ on: i === place, over: i < place, both: !drill.hand }"
       :aria-current="i === place ? 'step' : undefined"
-      :aria-label="`${drill.title}, ${drill.doing}${tries[i] ? (tries[i].clean ? ', clean' : ', not clean') : ''}`"
+      :aria-label="`${drill.title}, ${drill.doing}${WORDS[outcome(i)]}`"
     >
       <FingerSign
         :first="signState(drill.first)"
@@ -22,7 +28,11 @@ defineProps<{ round: DrillRoundView; place: number; tries: readonly TryForm[] }>
         :side="drill.hand ?? 'LEFT'"
       />
       <span class="tape" :class="drill.hand === 'RIGHT' ? 'right' : drill.hand ? 'left' : ''" />
-      <span v-if="tries[i]" class="foot" :class="{ clean: tries[i].clean }" />
+      <span
+        v-if="outcome(i) !== 'SKIPPED'"
+        class="foot"
+        :class="outcome(i).toLowerCase().replace('_', '-')"
+      />
     </li>
   </ol>
 </template>
@@ -75,6 +85,10 @@ li.over {
   width: 20px;
   height: 6px;
   border: 1.5px solid var(--warn);
+}
+.foot.hurt {
+  border-color: var(--stop);
+  background: var(--stop);
 }
 .foot.clean {
   border-color: var(--breath);

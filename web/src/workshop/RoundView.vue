@@ -8,11 +8,14 @@ import { account } from '@/stores/account'
 import RoundStage from './RoundStage.vue'
 
 /** A round of finger patterns, made when it is asked for. */
-const props = defineProps<{ clientId: string; minutes: number; aMinute: number }>()
+const props = defineProps<{ clientId: string; minutes?: number; aMinute?: number }>()
 
 const asked = useAsked(() =>
   queries.own(['client', props.clientId, 'workshop', 'round', props.minutes, props.aMinute], () =>
-    api.drillRound(props.clientId, { minutes: props.minutes, aMinute: props.aMinute }),
+    api.drillRound(props.clientId, {
+      minutes: props.minutes ?? null,
+      aMinute: props.aMinute ?? null,
+    }),
   ),
 )
 const router = useRouter()

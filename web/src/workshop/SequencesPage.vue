@@ -13,6 +13,7 @@ import OrdersTable from './OrdersTable.vue'
 import RowRing from './RowRing.vue'
 import TempoStepper from './TempoStepper.vue'
 import { useBeat } from './useBeat'
+import { useTempo } from './useTempo'
 import WorkshopFrame from './WorkshopFrame.vue'
 
 /** Rows of taps that hold each transition once, on a beat, and taken away as music. */
@@ -36,7 +37,6 @@ const HANDS: readonly { value: TwoHandedRow; label: string }[] = [
   { value: 'OPPOSITE', label: 'Opposite' },
 ]
 const NOTES = [1, 2, 3, 4].map((value) => ({ value, label: String(value) }))
-const ROUNDS = 16
 const MOST = 1000
 
 const shownChosen = ref<Shown | null>('TRANSITIONS')
@@ -51,7 +51,7 @@ const handsChosen = ref<TwoHandedRow | null>('RIGHT')
 const hands = computed<TwoHandedRow>(() => handsChosen.value ?? 'RIGHT')
 const thumb = ref(false)
 const another = ref(0)
-const bpm = ref(84)
+const { tempo: bpm } = useTempo(() => asked.data.value?.tempo)
 const notesChosen = ref<number | null>(2)
 const notes = computed(() => notesChosen.value ?? 1)
 const asked = useAsked(() =>
@@ -63,6 +63,7 @@ const asked = useAsked(() =>
   }),
 )
 const row = computed(() => asked.data.value)
+const rounds = computed(() => row.value?.rounds ?? 1)
 const beat = useBeat(bpm, notes)
 watch([bpm, notes], beat.retune)
 watch([shown, hands, thumb, another], beat.stop)
@@ -92,10 +93,10 @@ const file = (kind: 'MIDI' | 'MUSIC_XML') =>
     another: String(another.value),
     bpm: String(bpm.value),
     notesABeat: String(notes.value),
-    rounds: String(ROUNDS),
+    rounds: String(rounds.value),
   }).toString()
 const lasts = computed(
-  () => ((row.value?.row.length ?? 0) * ROUNDS * 60) / (bpm.value * notes.value),
+  () => ((row.value?.row.length ?? 0) * rounds.value * 60) / (bpm.value * notes.value),
 )
 </script>
 
@@ -144,7 +145,7 @@ const lasts = computed(
           </p>
           <RowRing :row="row.row" :digits="digits" :tap="tap" />
           <div class="acts">
-            <TempoStepper v-model="bpm" words="bpm" />
+            <TempoStepper v-model="bpm" :range="row.tempo" words="bpm" />
             <ChoiceRow v-model="notesChosen" :options="NOTES" label="Taps a beat" />
             <span class="quiet">taps a beat</span>
           </div>
@@ -199,7 +200,7 @@ const lasts = computed(
             <a class="btn btn-outline-secondary" :href="file('MUSIC_XML')" download>As MusicXML</a>
           </div>
           <p class="quiet">
-            MIDI: click and pattern on tracks of their own, {{ bpm }} bpm, {{ ROUNDS }} rounds,
+            MIDI: click and pattern on tracks of their own, {{ bpm }} bpm, {{ rounds }} rounds,
             {{ minutesWords(lasts) }}. MusicXML: five-note position, fingering above the notes.
           </p>
         </section>

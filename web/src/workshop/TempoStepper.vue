@@ -1,20 +1,25 @@
 <script setup lang="ts">
-withDefaults(defineProps<{ words?: string }>(), { words: 'a minute' })
+import type { TempoRange } from '@/api/types'
+
 /** A tempo in changes a minute, moved in steps that one hears. */
+const props = withDefaults(defineProps<{ range: TempoRange; words?: string }>(), {
+  words: 'a minute',
+})
 const model = defineModel<number>({ required: true })
-const LEAST = 20
-const GREATEST = 240
-const STEP = 4
-const move = (by: number) => (model.value = Math.min(GREATEST, Math.max(LEAST, model.value + by)))
+const move = (by: number) =>
+  (model.value = Math.min(
+    props.range.greatest,
+    Math.max(props.range.least, model.value + by * props.range.step),
+  ))
 </script>
 
 <template>
   <div class="stepper" role="group" aria-label="Tempo">
-    <button type="button" aria-label="Slower" :disabled="model <= LEAST" @click="move(-STEP)">
+    <button type="button" aria-label="Slower" :disabled="model <= range.least" @click="move(-1)">
       −
     </button>
     <output>{{ model }} {{ words }}</output>
-    <button type="button" aria-label="Faster" :disabled="model >= GREATEST" @click="move(STEP)">
+    <button type="button" aria-label="Faster" :disabled="model >= range.greatest" @click="move(1)">
       +
     </button>
   </div>

@@ -20,6 +20,8 @@ const drill = (pattern: string, difficulty: number, both = false): DrillView => 
 })
 const PATTERNS: PatternsView = {
   aMinute: 60,
+  tempo: { least: 20, greatest: 240, step: 4, first: 60 },
+  roundMinutes: 5,
   offeredAt: 1,
   easyAt: 0.4,
   hardAt: 1.6,

@@ -30,6 +30,8 @@ const drill = (title: string) => ({
 })
 const map = (title: string) => ({
   aMinute: 60,
+  tempo: { least: 20, greatest: 240, step: 4, first: 60 },
+  roundMinutes: 5,
   offeredAt: 1,
   easyAt: 0.5,
   hardAt: 1.5,

@@ -1,6 +1,7 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import type { DrillRoundView, TriesForm } from '@/api/types'
+import type { DrilledRoundForm, DrillRoundView } from '@/api/types'
+import HurtsPanel from '@/player/HurtsPanel.vue'
 import RoundStage from './RoundStage.vue'
 
 const ROUND: DrillRoundView = {
@@ -8,6 +9,18 @@ const ROUND: DrillRoundView = {
   aMinute: 60,
   minutes: 1,
   readSeconds: 5,
+  tempo: { least: 20, greatest: 240, step: 4, first: 60 },
+  safety: {
+    stopRules: ['Stop with sharp pain.'],
+    notes: [],
+    asksBefore: true,
+    endingPain: 7,
+    easierUpToPain: 3,
+    endingSensations: ['SHARP'],
+    endingWithPain: [],
+    endingStep: [],
+    advice: 'Stop here for today.',
+  },
   drills: ['Ring bent', 'Index bent'].map((title, i) => ({
     changes: 20,
     seconds: 20,
@@ -32,14 +45,14 @@ const ROUND: DrillRoundView = {
     },
   })),
 }
-let sent: TriesForm[] = []
+let sent: DrilledRoundForm[] = []
 
 beforeEach(() => {
   vi.useFakeTimers({ toFake: ['setInterval', 'clearInterval', 'performance', 'Date'] })
   sent = []
   vi.stubGlobal('fetch', (request: Request) =>
     request.text().then((body) => {
-      sent.push(JSON.parse(body) as TriesForm)
+      sent.push(JSON.parse(body) as DrilledRoundForm)
       return new Response(null, { status: 204 })
     }),
   )
@@ -54,7 +67,7 @@ async function begun() {
     props: { clientId: 'c', round: ROUND },
     global: { stubs: { ExerciseFigure: true } },
   })
-  await stage.get('.keys .key').trigger('click')
+  await stage.get('.start').trigger('click')
   await flushPromises()
   return stage
 }
@@ -94,9 +107,10 @@ describe('a round', () => {
     await flushPromises()
     expect(stage.get('h1').text()).toBe('Done')
     expect(sent).toHaveLength(1)
-    expect(sent[0]?.tries.map((one) => [one.pattern, one.clean])).toEqual([
-      ['p0', true],
-      ['p1', false],
+    expect(sent[0]?.ending).toBe('DONE')
+    expect(sent[0]?.drills.map((one) => [one.pattern, one.outcome])).toEqual([
+      ['p0', 'CLEAN'],
+      ['p1', 'NOT_CLEAN'],
     ])
     stage.unmount()
   })
@@ -110,15 +124,76 @@ describe('a round', () => {
     stage.unmount()
   })
 
-  it('stops when it hurts, and says what then', async () => {
+  it('says when to stop before it starts, and asks what hurts already', () => {
+    const stage = mount(RoundStage, {
+      props: { clientId: 'c', round: ROUND },
+      global: { stubs: { ExerciseFigure: true } },
+    })
+    expect(stage.text()).toContain('Stop with sharp pain.')
+    expect(stage.text()).toContain('Does anything hurt now?')
+    expect(stage.text()).not.toContain('Not clean')
+    stage.unmount()
+  })
+
+  const PAIN = { side: 'LEFT', region: 'RING_FINGER', level: 3, sensation: null } as const
+  async function hurting() {
     const stage = await begun()
     await after(7)
     press('ArrowRight')
+    await after(8)
     press('h')
     await flushPromises()
+    return { stage, panel: stage.getComponent(HurtsPanel) }
+  }
+
+  it('waits while somebody says what hurts, and stops for safety with what was said', async () => {
+    const { stage, panel } = await hurting()
+    expect(stage.attributes('data-state')).toBe('paused')
+    press('ArrowRight')
+    panel.vm.$emit('end', { ...PAIN, sensation: 'SHARP' }, true)
+    await flushPromises()
     expect(stage.get('h1').text()).toBe('Stop here')
-    expect(stage.text()).toContain('numbness or tingling')
-    expect(sent[0]?.tries).toHaveLength(1)
+    expect(stage.text()).toContain('Stop here for today.')
+    expect(stage.text()).toContain('your coach sees it')
+    expect(sent[0]?.ending).toBe('STOPPED')
+    expect(sent[0]?.hurts).toEqual([{ ...PAIN, sensation: 'SHARP' }])
+    expect(sent[0]?.drills.map((one) => one.outcome)).toEqual(['CLEAN', 'HURT'])
+    expect(sent[0]?.drills[1]?.changes).toBeGreaterThan(0)
+    stage.unmount()
+  })
+
+  it('goes on with the next where little hurts, and tells of it at the end', async () => {
+    const stage = await begun()
+    await after(7)
+    press('h')
+    await flushPromises()
+    stage.getComponent(HurtsPanel).vm.$emit('on', PAIN)
+    await flushPromises()
+    expect(stage.get('h1').text()).toBe('Index bent')
+    await after(7)
+    press('ArrowRight')
+    await flushPromises()
+    expect(sent[0]?.drills.map((one) => one.outcome)).toEqual(['HURT', 'CLEAN'])
+    expect(sent[0]?.hurts).toEqual([PAIN])
+    stage.unmount()
+  })
+
+  it('goes on where it was nothing', async () => {
+    const { stage } = await hurting()
+    press('Escape')
+    await flushPromises()
+    expect(stage.attributes('data-state')).toBe('running')
+    stage.unmount()
+  })
+
+  it('is kept when it is left, with what was not come to', async () => {
+    const stage = await begun()
+    await after(7)
+    press('ArrowRight')
+    press('Escape')
+    await flushPromises()
+    expect(sent[0]?.ending).toBe('LEFT')
+    expect(sent[0]?.drills.map((one) => one.outcome)).toEqual(['CLEAN', 'SKIPPED'])
     stage.unmount()
   })
 })

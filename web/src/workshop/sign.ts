@@ -1,4 +1,4 @@
-import type { Digit, Side, StateView } from '@/api/types'
+import type { Digit, DrillView, Side, StateView } from '@/api/types'
 
 /** The finger sign: a hand as a small figure, 20 high, its palm from the knuckle line down. */
 const FINGERS: readonly Digit[] = ['INDEX', 'MIDDLE', 'RING', 'LITTLE']
@@ -71,3 +71,12 @@ export function keyframeOf(state: StateView): string {
   const words = [...bend, ...part]
   return words.length ? words.join(' ') : 'CLOSED'
 }
+
+/** What each hand does in a drill. */
+export const handsOf = (drill: DrillView): readonly { side: Side; states: StateView[] }[] =>
+  drill.hand
+    ? [{ side: drill.hand, states: drill.first }]
+    : [
+        { side: 'LEFT', states: drill.first },
+        { side: 'RIGHT', states: drill.second },
+      ]

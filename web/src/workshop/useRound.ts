@@ -1,14 +1,18 @@
 import { useEventListener } from '@vueuse/core'
 import { computed, onScopeDispose, ref } from 'vue'
-import type { DrillRoundView, TryForm } from '@/api/types'
+import type {
+  DrilledForm,
+  DrilledRoundForm,
+  DrillOutcome,
+  DrillRoundView,
+  PainForm,
+} from '@/api/types'
 import { Sounds } from '@/player/sounds'
 import type { Tone } from '@/player/timeline'
 
 const TICK = 250
 const SECOND = 1000
 const MINUTE = 60_000
-/** Faster or slower by this, as one hears it. */
-const STEP = 4
 
 export type RoundState = 'ready' | 'running' | 'paused' | 'asked' | 'done'
 
@@ -16,12 +20,17 @@ export type RoundState = 'ready' | 'running' | 'paused' | 'asked' | 'done'
  * A round on its clock: each drill is read for some seconds and then changed at a tempo; whoever
  * says clean or not goes on at once, and whoever says nothing is asked.
  */
-export function useRound(round: DrillRoundView, slowest: number, fastest: number) {
+export function useRound(round: DrillRoundView) {
   const state = ref<RoundState>('ready')
   const place = ref(0)
   const position = ref(0)
   const aMinute = ref(round.aMinute)
-  const tries = ref<TryForm[]>([])
+  /** What became of the drills, in their order. */
+  const drilled = ref<DrilledForm[]>([])
+  const hurts = ref<PainForm[]>([])
+  const before = ref<PainForm[] | null>(null)
+  const ending = ref<DrilledRoundForm['ending']>('DONE')
+  let beganAt = new Date()
   const muted = ref(false)
   const reading = round.readSeconds * SECOND
   const now = computed(() => round.drills[place.value])
@@ -88,7 +97,9 @@ export function useRound(round: DrillRoundView, slowest: number, fastest: number
     cancelAnimationFrame(frame)
     frame = requestAnimationFrame(draw)
   }
-  async function begin() {
+  async function begin(painBefore: PainForm[] | null) {
+    before.value = painBefore
+    beganAt = new Date()
     await sounds.open()
     sounds.loudness(muted.value ? 0 : 0.6)
     run()
@@ -99,33 +110,73 @@ export function useRound(round: DrillRoundView, slowest: number, fastest: number
       state.value = 'paused'
       stand()
     } else if (state.value === 'paused') run()
-    else if (state.value === 'ready') void begin()
   }
   /** Whoever has seen enough says so; it counts from the first change on. */
   function judge(clean: boolean) {
-    if (!now.value || !['running', 'paused', 'asked'].includes(state.value) || !change.value) return
-    tries.value.push({
+    if (isOn() && change.value) goOn(clean ? 'CLEAN' : 'NOT_CLEAN')
+  }
+  const isOn = () => ['running', 'paused', 'asked'].includes(state.value)
+  function note(outcome: DrillOutcome, changesDone: number) {
+    const at = round.drills[drilled.value.length]
+    if (!at) return
+    drilled.value.push({
       id: crypto.randomUUID(),
-      pattern: now.value.drill.pattern,
-      hand: now.value.drill.hand,
+      pattern: at.drill.pattern,
+      hand: at.drill.hand,
       aMinute: aMinute.value,
-      clean,
+      changes: changesDone,
+      outcome,
       at: new Date().toISOString(),
     })
+  }
+  function goOn(outcome: DrillOutcome) {
+    note(outcome, change.value)
     if (next.value) {
       place.value++
       position.value = 0
       run()
-    } else end()
+    } else end('DONE')
   }
-  function end() {
+  /** It waits, as while somebody says what hurts. */
+  function wait() {
+    if (state.value === 'running') toggle()
+  }
+  /** What hurts is over for today; the next drill comes. */
+  function hurt(pain: PainForm) {
+    hurts.value.push(pain)
+    goOn('HURT')
+  }
+  /**
+   * The round ends before its time.
+   *
+   * @param pain what hurt, where somebody says it at the end
+   */
+  function breakOff(how: 'LEFT' | 'STOPPED', pain: PainForm | null = null) {
+    if (pain) hurts.value.push(pain)
+    note(pain || how === 'STOPPED' ? 'HURT' : 'SKIPPED', change.value)
+    end(how)
+  }
+  function end(how: DrilledRoundForm['ending']) {
     stand()
+    while (drilled.value.length < round.drills.length) note('SKIPPED', 0)
+    ending.value = how
     state.value = 'done'
   }
+  /** What the round came to, as the server wants to hear it. */
+  const record = (): DrilledRoundForm => ({
+    roundId: round.roundId,
+    beganAt: beganAt.toISOString(),
+    endedAt: drilled.value.at(-1)?.at ?? beganAt.toISOString(),
+    ending: ending.value,
+    drills: drilled.value,
+    hurts: hurts.value,
+    before: before.value,
+  })
   function shift(by: number) {
     advance()
     const share = change.value ? (position.value - reading) / beat.value : 0
-    aMinute.value = Math.min(fastest, Math.max(slowest, aMinute.value + by * STEP))
+    const { least, greatest, step } = round.tempo
+    aMinute.value = Math.min(greatest, Math.max(least, aMinute.value + by * step))
     if (share) position.value = reading + share * beat.value
     if (state.value === 'running') run()
   }
@@ -143,7 +194,9 @@ export function useRound(round: DrillRoundView, slowest: number, fastest: number
     place,
     position,
     aMinute,
-    tries,
+    drilled,
+    hurts,
+    ending,
     muted,
     now,
     next,
@@ -156,7 +209,10 @@ export function useRound(round: DrillRoundView, slowest: number, fastest: number
     judge,
     shift,
     mute,
-    end,
+    wait,
+    hurt,
+    breakOff,
+    record,
   }
 }
 
@@ -164,6 +220,8 @@ export function useRound(round: DrillRoundView, slowest: number, fastest: number
 export function useRoundKeys(
   round: ReturnType<typeof useRound>,
   acts: { readonly hurts: () => void; readonly leave: () => void },
+  /** What Escape does while something covers the stage; null if nothing does. */
+  cover: () => (() => void) | null,
 ) {
   const KEYS: Readonly<Record<string, () => void>> = {
     ' ': round.toggle,
@@ -179,6 +237,12 @@ export function useRoundKeys(
   }
   useEventListener(document, 'keydown', (event) => {
     if (event.ctrlKey || event.metaKey || event.altKey) return
+    const uncover = cover()
+    if (uncover) {
+      if (event.key === 'Escape') uncover()
+      return
+    }
+    if (round.state.value === 'ready' && event.key !== 'Escape') return
     const act = KEYS[event.key.toLowerCase()]
     if (!act || (event.target instanceof HTMLButtonElement && event.key === ' ')) return
     event.preventDefault()

@@ -64,14 +64,32 @@ class WorkshopIT {
     browser.keys(" ");
     browser.find("[data-state=paused]");
     browser.keys(Keys.ESCAPE);
-    browser.sees("1 of 2 clean, and kept");
+    browser.sees("1 of 2 clean");
+    browser.sees("Kept.");
     browser.keys(Keys.ESCAPE);
     browser.isAt("/patterns");
     browser.until("the map knows", () -> tried(client, "LEFT") + tried(client, "RIGHT") >= 2);
     browser.press("Start a round, 5 min");
     browser.find("[data-state=ready]");
+    browser.sees("Stop with numbness or tingling");
+    browser.keys(" ");
+    browser.find("[data-state=running]");
+    judge(Keys.ARROW_RIGHT);
     browser.keys("h");
-    browser.sees("numbness or tingling");
+    browser.sees("is stopped and waits");
+    browser.click(".panel [aria-label^='Left ring finger']");
+    story.choose("Pain, 0 to 10", "4");
+    browser.click(".panel .go");
+    browser.until("the next drill", () -> place() == 2);
+    browser.keys("h");
+    browser.click(".panel [aria-label^='Left ring finger']");
+    story.choose("How it feels", "tingle");
+    story.choose("Pain, 0 to 10", "3");
+    browser.press("End here");
+    browser.sees("Stop here");
+    browser.sees("your coach sees it");
+    browser.open("/today");
+    browser.sees("Stopped for safety");
     assertThat(browser.complaints()).isEmpty();
   }
 

@@ -27,7 +27,7 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(ServerExtension.class)
 class SafetyTest {
 
-  private static Map<String, Object> pain(String side, String region, int level, String feels) {
+  static Map<String, Object> pain(String side, String region, int level, String feels) {
     Map<String, Object> pain = new HashMap<>();
     pain.put("side", side);
     pain.put("region", region);

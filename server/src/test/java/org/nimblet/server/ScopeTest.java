@@ -124,8 +124,8 @@ class ScopeTest {
     if (endpoint.pattern().endsWith("/workshop/drills")) {
       return Map.of("aMinute", 60, "minutes", 5);
     }
-    if (endpoint.pattern().endsWith("/workshop/tries")) {
-      return WorkshopTest.tries("one-hand.none.bend-ring.rest", "LEFT", true);
+    if (endpoint.pattern().endsWith("/workshop/rounds")) {
+      return WorkshopTest.round(WorkshopTest.LEFT_RING, "LEFT", "CLEAN");
     }
     if (endpoint.pattern().contains("/sentences")) {
       return Map.of("text", "mon 5-6 practice");

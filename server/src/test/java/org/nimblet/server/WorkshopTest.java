@@ -27,20 +27,33 @@ class WorkshopTest {
 
   static final String LEFT_RING = "one-hand.none.bend-ring.rest";
 
-  /** One try as it is kept. */
-  static Map<String, Object> tries(String pattern, String hand, boolean clean) {
-    return Map.of("roundId", UUID.randomUUID(), "tries", List.of(tried(pattern, hand, clean)));
+  /** A round of one drill as it is kept. */
+  static Map<String, Object> round(String pattern, String hand, String outcome) {
+    return round(UUID.randomUUID().toString(), "DONE", List.of(drilled(pattern, hand, outcome)));
   }
 
-  private static Map<String, Object> tried(String pattern, String hand, boolean clean) {
-    Map<String, Object> tried = new HashMap<>();
-    tried.put("id", UUID.randomUUID());
-    tried.put("pattern", pattern);
-    tried.put("hand", hand);
-    tried.put("aMinute", 60);
-    tried.put("clean", clean);
-    tried.put("at", Practice.CLOCK.instant().toString());
-    return tried;
+  private static Map<String, Object> round(
+      String id, String ending, List<Map<String, Object>> drills) {
+    Map<String, Object> round = new HashMap<>();
+    round.put("roundId", id);
+    round.put("beganAt", Practice.CLOCK.instant().minusSeconds(300).toString());
+    round.put("endedAt", Practice.CLOCK.instant().toString());
+    round.put("ending", ending);
+    round.put("drills", drills);
+    round.put("hurts", List.of());
+    return round;
+  }
+
+  private static Map<String, Object> drilled(String pattern, String hand, String outcome) {
+    Map<String, Object> drilled = new HashMap<>();
+    drilled.put("id", UUID.randomUUID());
+    drilled.put("pattern", pattern);
+    drilled.put("hand", hand);
+    drilled.put("aMinute", 60);
+    drilled.put("changes", outcome.equals("SKIPPED") ? 0 : 20);
+    drilled.put("outcome", outcome);
+    drilled.put("at", Practice.CLOCK.instant().toString());
+    return drilled;
   }
 
   private static List<JsonNode> drills(JsonNode patterns) {
@@ -79,16 +92,16 @@ class WorkshopTest {
     JsonNode round = one.sent("POST", "/workshop/drills", Map.of("aMinute", 60, "minutes", 5));
     assertThat(round.get("drills")).hasSize(12);
     Set<String> first = new HashSet<>();
-    List<Map<String, Object>> tries = new ArrayList<>();
+    List<Map<String, Object>> drilled = new ArrayList<>();
     for (JsonNode each : round.get("drills")) {
       JsonNode drill = each.get("drill");
       String hand = drill.get("hand").isNull() ? null : drill.get("hand").asString();
-      tries.add(tried(drill.get("pattern").asString(), hand, true));
+      drilled.add(drilled(drill.get("pattern").asString(), hand, "CLEAN"));
       first.add(drill.get("pattern").asString() + hand);
     }
-    Map<String, Object> form = Map.of("roundId", round.get("roundId").asString(), "tries", tries);
-    assertThat(one.send("POST", "/workshop/tries", form).status()).isEqualTo(204);
-    assertThat(one.send("POST", "/workshop/tries", form).status()).as("again").isEqualTo(204);
+    Map<String, Object> form = round(round.get("roundId").asString(), "DONE", drilled);
+    assertThat(one.send("POST", "/workshop/rounds", form).status()).isEqualTo(204);
+    assertThat(one.send("POST", "/workshop/rounds", form).status()).as("again").isEqualTo(204);
     JsonNode after = patterns(one, "LEFT");
     int counted = drills(after).stream().mapToInt(drill -> drill.get("tries").asInt()).sum();
     JsonNode other = patterns(one, "RIGHT");
@@ -110,6 +123,45 @@ class WorkshopTest {
                             ? null
                             : each.at("/drill/hand").asString())));
     assertThat(second).isNotEqualTo(first);
+  }
+
+  /** What hurt in a round was told to nobody, and another round could begin at once. */
+  @Test
+  void whatHurtsInARoundIsToldAndClosesThePlaceForTheDay(RunningServer server) {
+    OneClient one = OneClient.takeIn(server);
+    Map<String, Object> form =
+        round(
+            UUID.randomUUID().toString(),
+            "STOPPED",
+            List.of(
+                drilled("one-hand.none.bend-index.rest", "LEFT", "CLEAN"),
+                drilled(LEFT_RING, "LEFT", "HURT"),
+                drilled("one-hand.none.bend-ring.rest", "RIGHT", "SKIPPED")));
+    form.put("hurts", List.of(SafetyTest.pain("LEFT", "RING_FINGER", 5, "SHARP")));
+    for (int time = 0; time < 2; time++) {
+      assertThat(one.send("POST", "/workshop/rounds", form).status()).isEqualTo(204);
+    }
+    JsonNode today = one.practice().coach().get("/api/today").json();
+    assertThat(today.at("/rows/0/attention/0/heading").asString()).isEqualTo("Stopped for safety");
+    assertThat(one.get("/day").at("/notes/0/sentence").asString())
+        .contains("ring finger: sharp, 5 of 10.");
+    assertThat(one.get("/pains")).as("told once").hasSize(1);
+    JsonNode session = one.get("/log").at("/entries/0");
+    assertThat(session.get("title").asString()).isEqualTo("Round of patterns");
+    assertThat(session.get("steps").findValuesAsString("outcome"))
+        .containsExactly("DONE", "HURT", "SKIPPED");
+    JsonNode ring = drill(patterns(one, "LEFT"), LEFT_RING);
+    assertThat(ring.get("closed").asString()).contains("stopped today");
+    assertThat(ring.get("tries").asInt()).as("what hurt is not judged").isZero();
+    Answer again = one.send("POST", "/workshop/drills", Map.of("aMinute", 60, "minutes", 5));
+    if (again.status() == 200) {
+      assertThat(again.json().at("/safety/notes/0/heading").asString()).isEqualTo("Stopped today");
+      for (JsonNode each : again.json().get("drills")) {
+        assertThat(each.at("/drill/closed").isNull()).isTrue();
+      }
+    } else {
+      assertThat(again.body()).contains("stopped today");
+    }
   }
 
   @Test
@@ -143,14 +195,14 @@ class WorkshopTest {
 
   @ParameterizedTest
   @CsvSource({
-    "bend-toe, LEFT, 'tries[0].pattern', is no pattern",
-    "one-hand.none.bend-ring.rest, , 'tries[0].hand', LEFT or RIGHT",
-    "alike.none.bend-ring.rest, LEFT, 'tries[0].hand', both hands"
+    "bend-toe, LEFT, 'drills[0].pattern', is no pattern",
+    "one-hand.none.bend-ring.rest, , 'drills[0].hand', LEFT or RIGHT",
+    "alike.none.bend-ring.rest, LEFT, 'drills[0].hand', both hands"
   })
   void aTryThatCannotBeIsNamed(
       String pattern, String hand, String field, String rule, RunningServer server) {
     OneClient one = OneClient.takeIn(server);
-    Answer answer = one.send("POST", "/workshop/tries", tries(pattern, hand, true));
+    Answer answer = one.send("POST", "/workshop/rounds", round(pattern, hand, "CLEAN"));
     assertThat(answer.status()).isEqualTo(400);
     assertThat(answer.json().at("/errors/0/field").asString()).isEqualTo(field);
     assertThat(answer.json().at("/errors/0/message").asString()).contains(rule);

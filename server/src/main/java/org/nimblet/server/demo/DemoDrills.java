@@ -8,15 +8,18 @@ import java.util.List;
 import java.util.SplittableRandom;
 import java.util.UUID;
 import java.util.random.RandomGenerator;
+import org.nimblet.core.session.SessionEnding;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.person.People;
 import org.nimblet.server.person.Person;
+import org.nimblet.server.workshop.DrilledRounds;
+import org.nimblet.server.workshop.WorkshopForms.DrillOutcome;
 import org.nimblet.server.workshop.WorkshopForms.DrillRoundForm;
 import org.nimblet.server.workshop.WorkshopForms.DrillRoundView;
 import org.nimblet.server.workshop.WorkshopForms.DrillView;
+import org.nimblet.server.workshop.WorkshopForms.DrilledForm;
+import org.nimblet.server.workshop.WorkshopForms.DrilledRoundForm;
 import org.nimblet.server.workshop.WorkshopForms.RoundDrillView;
-import org.nimblet.server.workshop.WorkshopForms.TriesForm;
-import org.nimblet.server.workshop.WorkshopForms.TryForm;
 import org.nimblet.server.workshop.WorkshopService;
 import org.springframework.stereotype.Component;
 
@@ -26,7 +29,7 @@ class DemoDrills {
 
   private static final int DAYS = 24;
   private static final int EVERY_DAYS = 2;
-  private static final DrillRoundForm ROUND = new DrillRoundForm(60, 5);
+  private static final DrillRoundForm ROUND = new DrillRoundForm(null, null);
   private static final Duration A_DRILL = Duration.ofSeconds(25);
 
   /** How able the simulated hands are at first, and how much more so each day. */
@@ -35,11 +38,13 @@ class DemoDrills {
   private static final double MORE_A_DAY = 0.04;
 
   private final WorkshopService workshop;
+  private final DrilledRounds rounds;
   private final People people;
   private final Clock clock;
 
-  DemoDrills(WorkshopService workshop, People people, Clock clock) {
+  DemoDrills(WorkshopService workshop, DrilledRounds rounds, People people, Clock clock) {
     this.workshop = workshop;
+    this.rounds = rounds;
     this.people = people;
     this.clock = clock;
   }
@@ -51,21 +56,31 @@ class DemoDrills {
     for (int ago = DAYS; ago > 0; ago -= EVERY_DAYS) {
       Instant then = clock.instant().minus(Duration.ofDays(ago));
       DrillRoundView round = workshop.round(person.at(then), ROUND);
-      List<TryForm> tries = new ArrayList<>();
+      List<DrilledForm> drills = new ArrayList<>();
       double able = ABLE + MORE_A_DAY * (DAYS - ago);
       for (RoundDrillView each : round.drills()) {
         DrillView drill = each.drill();
         boolean clean = random.nextDouble() < 1 / (1 + Math.exp(drill.difficulty() - able));
-        tries.add(
-            new TryForm(
+        drills.add(
+            new DrilledForm(
                 UUID.randomUUID(),
                 drill.pattern(),
                 drill.hand(),
-                ROUND.aMinute(),
-                clean,
-                then.plus(A_DRILL.multipliedBy(tries.size()))));
+                round.aMinute(),
+                each.changes(),
+                clean ? DrillOutcome.CLEAN : DrillOutcome.NOT_CLEAN,
+                then.plus(A_DRILL.multipliedBy(drills.size() + 1L))));
       }
-      workshop.keep(client, new TriesForm(round.roundId(), tries));
+      rounds.keep(
+          client,
+          new DrilledRoundForm(
+              round.roundId(),
+              then,
+              then.plus(A_DRILL.multipliedBy(drills.size())),
+              SessionEnding.DONE,
+              drills,
+              List.of(),
+              null));
     }
   }
 }

@@ -9,7 +9,7 @@ import org.nimblet.server.routine.RoutineTitles;
 import org.nimblet.server.session.SessionForms.CheckInForm;
 import org.nimblet.server.session.SessionForms.SessionForm;
 import org.nimblet.server.session.SessionService;
-import org.nimblet.server.session.SessionService.PlayedRoutine;
+import org.nimblet.server.session.SessionService.Played;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -41,9 +41,9 @@ class RecordController {
     TwoAtOnce.settle(() -> service.record(client, sessionId, form, () -> played(client, form)));
   }
 
-  private Optional<PlayedRoutine> played(ClientFile client, SessionForm form) {
+  private Optional<Played> played(ClientFile client, SessionForm form) {
     return Optional.ofNullable(form.routineId())
-        .flatMap(id -> routines.title(client, id).map(title -> new PlayedRoutine(id, title)));
+        .flatMap(id -> routines.title(client, id).map(title -> new Played(Optional.of(id), title)));
   }
 
   @PutMapping("/sessions/{sessionId}/check-in")

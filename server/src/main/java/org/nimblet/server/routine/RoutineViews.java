@@ -28,9 +28,6 @@ import org.nimblet.core.routine.CueSheet;
 import org.nimblet.core.routine.CueSheetWriter;
 import org.nimblet.core.routine.Rejection;
 import org.nimblet.core.routine.RoutineRequest;
-import org.nimblet.core.routine.SafetyNote;
-import org.nimblet.core.routine.SafetyRules;
-import org.nimblet.core.routine.Sensation;
 import org.nimblet.core.routine.Step;
 import org.nimblet.core.routine.StepFeeling;
 import org.nimblet.core.routine.StepLadder;
@@ -68,8 +65,6 @@ public final class RoutineViews {
       List<String> shortPhases,
       String reminder,
       SafetyView safety,
-      List<SafetyNote> notes,
-      boolean asksBefore,
       int asksWhyBelowPercent) {}
 
   /** A step with its words, its figure and the reason for it. */
@@ -145,16 +140,6 @@ public final class RoutineViews {
   /** An exercise that was left out, and why. */
   record LeftOutView(String exerciseId, String title, Kind kind, String reason) {}
 
-  /** When to stop, in words and in numbers that the player acts on. */
-  record SafetyView(
-      List<String> stopRules,
-      int endingPain,
-      int easierUpToPain,
-      List<Sensation> endingSensations,
-      List<Sensation> endingWithPain,
-      List<Sensation> endingStep,
-      String advice) {}
-
   /**
    * When and for what a routine is played.
    *
@@ -217,16 +202,7 @@ public final class RoutineViews {
         leftOut,
         shortPhases,
         reminder(purpose, occasion),
-        new SafetyView(
-            SafetyRules.STOP_RULES,
-            SafetyRules.ENDING_PAIN,
-            SafetyRules.EASIER_UP_TO_PAIN,
-            SafetyRules.ENDING_SENSATIONS.stream().sorted().toList(),
-            SafetyRules.ENDING_WITH_PAIN.stream().sorted().toList(),
-            SafetyRules.STEP_ENDING_SENSATIONS.stream().sorted().toList(),
-            SafetyRules.ADVICE),
-        SafetyNote.of(person.health()),
-        person.past().stream().noneMatch(done -> done.date().equals(person.today())),
+        SafetyView.of(person),
         ProgressRules.LEAST_PERCENT);
   }
 

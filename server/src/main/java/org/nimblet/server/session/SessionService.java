@@ -69,20 +69,23 @@ public class SessionService {
     this.clock = clock;
   }
 
-  /** A stored routine by name. */
-  public record PlayedRoutine(UUID id, String title) {}
+  /**
+   * What was played.
+   *
+   * @param routineId the stored routine, if it was one
+   * @param title what it is called
+   */
+  public record Played(Optional<UUID> routineId, String title) {}
 
   /**
    * Stores a session unless it is stored already; without its block if that was deleted meanwhile.
    *
-   * @param played the routine that was played, looked up only if there is something to store
+   * @param played what was played, looked up only if there is something to store; without a name it
+   *     is called by its purpose
    */
   @Transactional
   public void record(
-      ClientFile client,
-      UUID sessionId,
-      SessionForm form,
-      Supplier<Optional<PlayedRoutine>> played) {
+      ClientFile client, UUID sessionId, SessionForm form, Supplier<Optional<Played>> played) {
     if (!isStored(client, sessionId)) {
       store(client, sessionId, form, played);
       changed(client);
@@ -114,13 +117,10 @@ public class SessionService {
   }
 
   private Session store(
-      ClientFile client,
-      UUID sessionId,
-      SessionForm form,
-      Supplier<Optional<PlayedRoutine>> played) {
+      ClientFile client, UUID sessionId, SessionForm form, Supplier<Optional<Played>> played) {
     Optional<DaySchedule.DayBlock> block =
         Optional.ofNullable(form.blockId()).flatMap(id -> days.block(client, id));
-    Optional<PlayedRoutine> routine = played.get();
+    Optional<Played> routine = played.get();
     if (form.endedAt().isBefore(form.beganAt())) {
       throw new InvalidFieldException(
           "endedAt", "(%s) must not come before the beginning.".formatted(form.endedAt()));
@@ -139,11 +139,11 @@ public class SessionService {
     session.coachId = client.coachId();
     session.clientId = client.id();
     session.blockId = block.map(DaySchedule.DayBlock::id).orElse(null);
-    session.routineId = routine.map(PlayedRoutine::id).orElse(null);
+    session.routineId = routine.flatMap(Played::routineId).orElse(null);
     session.purpose = form.purpose();
     session.title =
         routine
-            .map(PlayedRoutine::title)
+            .map(Played::title)
             .or(() -> block.map(b -> form.purpose().beside(b.title())))
             .orElse(form.purpose().word());
     session.date = LocalDate.ofInstant(beganAt, client.zone());

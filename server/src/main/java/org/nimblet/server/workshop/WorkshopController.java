@@ -10,14 +10,15 @@ import org.nimblet.core.drill.Circle;
 import org.nimblet.core.drill.TwoHandedRow;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.person.Person;
+import org.nimblet.server.platform.TwoAtOnce;
 import org.nimblet.server.workshop.WorkshopForms.ClaspsView;
 import org.nimblet.server.workshop.WorkshopForms.DrillRoundForm;
 import org.nimblet.server.workshop.WorkshopForms.DrillRoundView;
+import org.nimblet.server.workshop.WorkshopForms.DrilledRoundForm;
 import org.nimblet.server.workshop.WorkshopForms.PatternView;
 import org.nimblet.server.workshop.WorkshopForms.PatternsView;
 import org.nimblet.server.workshop.WorkshopForms.RowForm;
 import org.nimblet.server.workshop.WorkshopForms.RowView;
-import org.nimblet.server.workshop.WorkshopForms.TriesForm;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -34,16 +35,18 @@ import org.springframework.web.bind.annotation.RestController;
 class WorkshopController {
 
   private final WorkshopService service;
+  private final DrilledRounds rounds;
 
-  WorkshopController(WorkshopService service) {
+  WorkshopController(WorkshopService service, DrilledRounds rounds) {
     this.service = service;
+    this.rounds = rounds;
   }
 
   @GetMapping("/patterns")
   PatternsView patterns(
       @PathVariable("clientId") Person person,
       @RequestParam Side hand,
-      @RequestParam
+      @RequestParam(defaultValue = "" + WorkshopForms.FIRST_A_MINUTE)
           @Min(value = WorkshopForms.LEAST_A_MINUTE, message = WorkshopForms.A_MINUTE_RULE)
           @Max(value = WorkshopForms.GREATEST_A_MINUTE, message = WorkshopForms.A_MINUTE_RULE)
           int aMinute) {
@@ -55,7 +58,7 @@ class WorkshopController {
       @PathVariable("clientId") Person person,
       @RequestParam String pattern,
       @RequestParam Side hand,
-      @RequestParam
+      @RequestParam(defaultValue = "" + WorkshopForms.FIRST_A_MINUTE)
           @Min(value = WorkshopForms.LEAST_A_MINUTE, message = WorkshopForms.A_MINUTE_RULE)
           @Max(value = WorkshopForms.GREATEST_A_MINUTE, message = WorkshopForms.A_MINUTE_RULE)
           int aMinute) {
@@ -69,10 +72,12 @@ class WorkshopController {
     return service.round(person, form);
   }
 
-  @PostMapping("/tries")
+  /** Sent again as often as the device likes; the identifier of the round is the key. */
+  @PostMapping("/rounds")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void keep(@PathVariable("clientId") ClientFile client, @Valid @RequestBody TriesForm form) {
-    service.keep(client, form);
+  void keep(
+      @PathVariable("clientId") ClientFile client, @Valid @RequestBody DrilledRoundForm form) {
+    TwoAtOnce.settle(() -> rounds.keep(client, form));
   }
 
   @GetMapping("/row")

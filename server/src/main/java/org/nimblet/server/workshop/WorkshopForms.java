@@ -14,12 +14,22 @@ import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.drill.Circle;
 import org.nimblet.core.drill.TwoHandedRow;
+import org.nimblet.core.session.SessionEnding;
+import org.nimblet.server.routine.SafetyView;
+import org.nimblet.server.session.SessionForms.PainForm;
 
 /** What goes over the wire about the workshop. */
 public final class WorkshopForms {
 
   static final int LEAST_A_MINUTE = 20;
   static final int GREATEST_A_MINUTE = 240;
+
+  /** At which patterns are looked at and drilled where nobody says (ours). */
+  static final int FIRST_A_MINUTE = 60;
+
+  /** A round where nobody says (ours). */
+  static final int ROUND_MINUTES = 5;
+
   static final String A_MINUTE_RULE = "20 to 240 changes a minute.";
   static final int MOST_MINUTES = 15;
   static final String MINUTES_RULE = "1 to 15 minutes.";
@@ -29,8 +39,11 @@ public final class WorkshopForms {
   /** Nobody has come so far (ours). */
   static final int LONGEST_ROW = 60;
 
-  private static final int MOST_TRIES = 200;
-  private static final String TRIES_RULE = "1 to 200 tries.";
+  /** A session is kept with so many steps at most. */
+  static final int MOST_DRILLS = 60;
+
+  private static final String DRILLS_RULE = "1 to 60 drills.";
+  private static final String CHANGES_RULE = "0 to 20 changes.";
   private static final String PATTERN_RULE = "One of the patterns.";
 
   private WorkshopForms() {}
@@ -71,6 +84,21 @@ public final class WorkshopForms {
       boolean next,
       @Schema(nullable = true) String closed) {}
 
+  /**
+   * Which tempi can be chosen; a screen shows no faster ones.
+   *
+   * @param step faster or slower by this, as one hears it
+   * @param first where nobody has chosen
+   */
+  public record TempoRange(int least, int greatest, int step, int first) {
+
+    private static final int STEP = 4;
+
+    static TempoRange from(int first) {
+      return new TempoRange(LEAST_A_MINUTE, GREATEST_A_MINUTE, STEP, first);
+    }
+  }
+
   /** A family with its patterns, from easy to hard. */
   public record FamilyView(String id, String words, boolean open, List<DrillView> drills) {}
 
@@ -84,6 +112,8 @@ public final class WorkshopForms {
    */
   public record PatternsView(
       int aMinute,
+      TempoRange tempo,
+      int roundMinutes,
       double offeredAt,
       double easyAt,
       double hardAt,
@@ -116,21 +146,56 @@ public final class WorkshopForms {
    * @param readSeconds for each drill, to see what comes
    */
   public record DrillRoundView(
-      UUID roundId, int aMinute, int minutes, int readSeconds, List<RoundDrillView> drills) {}
+      UUID roundId,
+      int aMinute,
+      int minutes,
+      int readSeconds,
+      TempoRange tempo,
+      List<RoundDrillView> drills,
+      SafetyView safety) {}
 
-  /** What is asked for. */
+  /**
+   * What is asked for; whoever leaves a number out gets the usual one.
+   *
+   * @param aMinute at which tempo
+   * @param minutes how long
+   */
   public record DrillRoundForm(
-      @NotNull(message = A_MINUTE_RULE)
+      @Schema(nullable = true)
           @Min(value = LEAST_A_MINUTE, message = A_MINUTE_RULE)
           @Max(value = GREATEST_A_MINUTE, message = A_MINUTE_RULE)
           Integer aMinute,
-      @NotNull(message = MINUTES_RULE)
+      @Schema(nullable = true)
           @Min(value = 1, message = MINUTES_RULE)
           @Max(value = MOST_MINUTES, message = MINUTES_RULE)
-          Integer minutes) {}
+          Integer minutes) {
 
-  /** A try as it was judged. */
-  public record TryForm(
+    int tempo() {
+      return aMinute == null ? FIRST_A_MINUTE : aMinute;
+    }
+
+    int length() {
+      return minutes == null ? ROUND_MINUTES : minutes;
+    }
+  }
+
+  /** What became of a drill of a round. */
+  public enum DrillOutcome {
+    CLEAN,
+    NOT_CLEAN,
+    /** Not judged: the round ended in it, or before it. */
+    SKIPPED,
+    /** It hurt. */
+    HURT
+  }
+
+  /**
+   * A drill of a round, with what became of it.
+   *
+   * @param changes how many changes were done
+   * @param at when it was judged or broken off
+   */
+  public record DrilledForm(
       @NotNull(message = "An identifier.") UUID id,
       @NotNull(message = PATTERN_RULE) @Size(max = 200, message = PATTERN_RULE) String pattern,
       @Schema(nullable = true) Side hand,
@@ -138,26 +203,50 @@ public final class WorkshopForms {
           @Min(value = LEAST_A_MINUTE, message = A_MINUTE_RULE)
           @Max(value = GREATEST_A_MINUTE, message = A_MINUTE_RULE)
           Integer aMinute,
-      @NotNull(message = "Clean or not.") Boolean clean,
-      @NotNull(message = "When it was tried.") Instant at) {}
+      @Min(value = 0, message = CHANGES_RULE)
+          @Max(value = WorkshopService.CHANGES, message = CHANGES_RULE)
+          int changes,
+      @NotNull(message = "CLEAN, NOT_CLEAN, SKIPPED or HURT.") DrillOutcome outcome,
+      @NotNull(message = "When it was tried.") Instant at) {
 
-  /** All tries of a round; those that are known are passed over. */
-  public record TriesForm(
+    /** Whether somebody judged it. */
+    boolean isJudged() {
+      return outcome == DrillOutcome.CLEAN || outcome == DrillOutcome.NOT_CLEAN;
+    }
+  }
+
+  /**
+   * A round as it was drilled: a session like any other. One that is known is passed over.
+   *
+   * @param drills all of its drills, those not come to as well
+   * @param before what hurt before it; null if nobody was asked
+   */
+  public record DrilledRoundForm(
       @NotNull(message = "An identifier.") UUID roundId,
-      @NotNull(message = TRIES_RULE)
-          @NotEmpty(message = TRIES_RULE)
-          @Size(max = MOST_TRIES, message = TRIES_RULE)
-          List<@NotNull(message = "A try.") @Valid TryForm> tries) {}
+      @NotNull(message = "When it began.") Instant beganAt,
+      @NotNull(message = "When it ended.") Instant endedAt,
+      @NotNull(message = "DONE, LEFT or STOPPED.") SessionEnding ending,
+      @NotNull(message = DRILLS_RULE)
+          @NotEmpty(message = DRILLS_RULE)
+          @Size(max = MOST_DRILLS, message = DRILLS_RULE)
+          List<@NotNull(message = "A drill.") @Valid DrilledForm> drills,
+      @NotNull(message = "What hurt, or an empty list.") @Size(max = 60, message = "At most 60.")
+          List<@NotNull(message = "What hurt.") @Valid PainForm> hurts,
+      @Schema(nullable = true) @Size(max = 30, message = "At most 30.")
+          List<@NotNull(message = "What hurt before.") @Valid PainForm> before) {}
 
   /**
    * A row of taps.
    *
    * @param left what the left hand taps; empty if it rests
    * @param walk the number of each transition in the walk: from finger, to finger
+   * @param rounds how often it is usually gone round
    */
   public record RowView(
       Circle.What what,
       String words,
+      TempoRange tempo,
+      int rounds,
       List<Digit> left,
       List<Digit> right,
       List<Digit> row,
@@ -183,6 +272,16 @@ public final class WorkshopForms {
       String words,
       boolean changesTop) {}
 
-  /** The walk through every form. */
-  public record ClaspsView(List<ClaspView> clasps, List<MoveView> walk, int forms, int changes) {}
+  /**
+   * The walk through every form.
+   *
+   * @param counts so many for each move, and as many on the way back of the count
+   */
+  public record ClaspsView(
+      List<ClaspView> clasps,
+      List<MoveView> walk,
+      int forms,
+      int changes,
+      int counts,
+      TempoRange tempo) {}
 }

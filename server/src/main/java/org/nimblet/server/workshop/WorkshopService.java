@@ -1,17 +1,10 @@
 package org.nimblet.server.workshop;
 
-import java.time.Clock;
-import java.time.Duration;
-import java.time.Instant;
 import java.time.LocalDateTime;
-import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
-import java.util.UUID;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.drill.Drilling;
@@ -26,12 +19,11 @@ import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.person.Person;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.routine.RoutineRequests;
+import org.nimblet.server.routine.SafetyView;
 import org.nimblet.server.workshop.WorkshopForms.DrillRoundForm;
 import org.nimblet.server.workshop.WorkshopForms.DrillRoundView;
 import org.nimblet.server.workshop.WorkshopForms.PatternView;
 import org.nimblet.server.workshop.WorkshopForms.PatternsView;
-import org.nimblet.server.workshop.WorkshopForms.TriesForm;
-import org.nimblet.server.workshop.WorkshopForms.TryForm;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -47,15 +39,15 @@ public class WorkshopService {
 
   private static final int SECONDS_A_MINUTE = 60;
 
-  /** Clocks of devices may be ahead by this. */
-  private static final Duration AHEAD = Duration.ofMinutes(5);
+  /** How long a drill lasts, with the time to see what comes. */
+  static int seconds(int aMinute) {
+    return READ_SECONDS + CHANGES * SECONDS_A_MINUTE / aMinute;
+  }
 
   private final DrillTries tries;
-  private final Clock clock;
 
-  WorkshopService(DrillTries tries, Clock clock) {
+  WorkshopService(DrillTries tries) {
     this.tries = tries;
-    this.clock = clock;
   }
 
   /** All patterns as somebody stands with them, those of one hand for one of both. */
@@ -83,14 +75,14 @@ public class WorkshopService {
   @Transactional(readOnly = true)
   public DrillRoundView round(Person person, DrillRoundForm form) {
     Drilling drilling = drilling(person.client());
-    int seconds = READ_SECONDS + CHANGES * SECONDS_A_MINUTE / form.aMinute();
-    int count = Math.max(1, form.minutes() * SECONDS_A_MINUTE / seconds);
-    List<Drill> drills = round(person, drilling, count, form.aMinute());
+    int fit = Math.max(1, form.length() * SECONDS_A_MINUTE / seconds(form.tempo()));
+    int count = Math.min(fit, WorkshopForms.MOST_DRILLS);
+    List<Drill> drills = round(person, drilling, count, form.tempo());
     if (drills.isEmpty()) {
       throw new InvalidFieldException(
           "minutes", "Nothing of what is learned now may be done. " + whyNot(person, drilling));
     }
-    return views(person).round(drilling, drills, form);
+    return views(person).round(drilling, drills, form, SafetyView.of(person));
   }
 
   private String whyNot(Person person, Drilling drilling) {
@@ -103,8 +95,11 @@ public class WorkshopService {
   }
 
   private List<Drill> next(Person person, Drilling drilling, int aMinute) {
-    int seconds = READ_SECONDS + CHANGES * SECONDS_A_MINUTE / aMinute;
-    return round(person, drilling, 5 * SECONDS_A_MINUTE / seconds, aMinute);
+    return round(
+        person,
+        drilling,
+        WorkshopForms.ROUND_MINUTES * SECONDS_A_MINUTE / seconds(aMinute),
+        aMinute);
   }
 
   private static List<Drill> round(Person person, Drilling drilling, int count, int aMinute) {
@@ -118,7 +113,7 @@ public class WorkshopService {
             person,
             person.today(),
             Purpose.INDEPENDENCE,
-            5 * SECONDS_A_MINUTE,
+            WorkshopForms.ROUND_MINUTES * SECONDS_A_MINUTE,
             Optional.empty(),
             Around.NOTHING,
             List.of()));
@@ -128,48 +123,7 @@ public class WorkshopService {
     return new WorkshopViews(person.client().notation(), open(person)::closed);
   }
 
-  /** Keeps what was tried; tries that are known already are passed over. */
-  @Transactional
-  public void keep(ClientFile client, TriesForm form) {
-    Set<UUID> known =
-        tries.findAllById(form.tries().stream().map(TryForm::id).toList()).stream()
-            .map(each -> each.id)
-            .collect(Collectors.toCollection(HashSet::new));
-    Instant latest = clock.instant().plus(AHEAD);
-    List<DrillTry> kept = new ArrayList<>();
-    for (int i = 0; i < form.tries().size(); i++) {
-      TryForm tried = form.tries().get(i);
-      Pattern pattern = known("tries[%d].pattern".formatted(i), tried.pattern());
-      if (pattern.isForOneHand() == (tried.hand() == null)) {
-        throw new InvalidFieldException(
-            "tries[%d].hand".formatted(i),
-            pattern.isForOneHand() ? "LEFT or RIGHT." : "Left out: both hands do it.");
-      }
-      if (tried.at().isAfter(latest)) {
-        throw new InvalidFieldException("tries[%d].at".formatted(i), "Not in the future.");
-      }
-      if (known.add(tried.id())) {
-        kept.add(row(client, form.roundId(), tried));
-      }
-    }
-    tries.saveAll(kept);
-  }
-
-  private static DrillTry row(ClientFile client, UUID roundId, TryForm tried) {
-    DrillTry row = new DrillTry();
-    row.id = tried.id();
-    row.coachId = client.coachId();
-    row.clientId = client.id();
-    row.roundId = roundId;
-    row.pattern = tried.pattern();
-    row.hand = tried.hand();
-    row.aMinute = tried.aMinute();
-    row.clean = tried.clean();
-    row.triedAt = tried.at();
-    return row;
-  }
-
-  private static Pattern known(String field, String id) {
+  static Pattern known(String field, String id) {
     return Patterns.find(id)
         .orElseThrow(() -> new InvalidFieldException(field, "(%s) is no pattern.".formatted(id)));
   }

@@ -23,6 +23,7 @@ import org.nimblet.core.drill.Try.Drill;
 import org.nimblet.core.drill.TwoHandedRow;
 import org.nimblet.core.exercise.FingerState;
 import org.nimblet.core.routine.OpenDrills;
+import org.nimblet.server.routine.SafetyView;
 import org.nimblet.server.workshop.WorkshopForms.ClaspFormView;
 import org.nimblet.server.workshop.WorkshopForms.ClaspView;
 import org.nimblet.server.workshop.WorkshopForms.ClaspsView;
@@ -38,6 +39,7 @@ import org.nimblet.server.workshop.WorkshopForms.RoundDrillView;
 import org.nimblet.server.workshop.WorkshopForms.RowForm;
 import org.nimblet.server.workshop.WorkshopForms.RowView;
 import org.nimblet.server.workshop.WorkshopForms.StateView;
+import org.nimblet.server.workshop.WorkshopForms.TempoRange;
 import org.nimblet.server.workshop.WorkshopForms.TempoView;
 import org.nimblet.server.workshop.WorkshopForms.TransitionView;
 
@@ -51,6 +53,16 @@ final class WorkshopViews {
   private static final List<Integer> FASTER = List.of(120, 140);
 
   private static final int PERCENT = 100;
+
+  /** A row is begun at this tempo and gone round so often (ours). */
+  private static final int ROW_BPM = 84;
+
+  private static final int ROW_ROUNDS = 16;
+
+  /** Eight forward and eight back, one a second (common practice, no source). */
+  private static final int CLASP_COUNTS = 8;
+
+  private static final int CLASP_BPM = 60;
 
   private final PatternWords words;
   private final Function<Drill, Optional<String>> closed;
@@ -83,6 +95,8 @@ final class WorkshopViews {
     Ability ability = drilling.ability(hand);
     return new PatternsView(
         aMinute,
+        TempoRange.from(WorkshopForms.FIRST_A_MINUTE),
+        WorkshopForms.ROUND_MINUTES,
         ability.difficultyAt(Ability.OFFERED),
         ability.difficultyAt(EASY),
         ability.difficultyAt(HARD),
@@ -114,7 +128,7 @@ final class WorkshopViews {
         drill.pattern().id(),
         drill.hand().orElse(null),
         words.title(drill.pattern()),
-        drill.hand().map(side -> side.word() + " hand").orElse(words.doing(drill.pattern())),
+        doing(words, drill),
         states(drill.pattern().first()),
         states(drill.pattern().second()),
         drilling.difficulty(drill, OptionalInt.of(aMinute)).total(),
@@ -125,6 +139,11 @@ final class WorkshopViews {
         soFar.filter(Drilling.SoFar::isWeak).isPresent(),
         next,
         closed.apply(drill).orElse(null));
+  }
+
+  /** Which hand does it, or how the two do it together. */
+  static String doing(PatternWords words, Drill drill) {
+    return drill.hand().map(side -> side.word() + " hand").orElse(words.doing(drill.pattern()));
   }
 
   private static List<StateView> states(List<FingerState> states) {
@@ -153,21 +172,24 @@ final class WorkshopViews {
             .toList());
   }
 
-  DrillRoundView round(Drilling drilling, List<Drill> drills, DrillRoundForm form) {
-    int seconds = WorkshopService.CHANGES * 60 / form.aMinute();
+  DrillRoundView round(
+      Drilling drilling, List<Drill> drills, DrillRoundForm form, SafetyView safety) {
+    int seconds = WorkshopService.CHANGES * 60 / form.tempo();
     return new DrillRoundView(
         UUID.randomUUID(),
-        form.aMinute(),
-        form.minutes(),
+        form.tempo(),
+        form.length(),
         WorkshopService.READ_SECONDS,
+        TempoRange.from(form.tempo()),
         drills.stream()
             .map(
                 drill ->
                     new RoundDrillView(
-                        drill(drilling, drill, form.aMinute(), true),
+                        drill(drilling, drill, form.tempo(), true),
                         WorkshopService.CHANGES,
                         seconds))
-            .toList());
+            .toList(),
+        safety);
   }
 
   static RowView row(RowForm form) {
@@ -180,7 +202,14 @@ final class WorkshopViews {
       walk.add(new TransitionView(row.get(i), row.get((i + 1) % row.size()), i + 1));
     }
     return new RowView(
-        form.what(), form.what().words(), hands.left(row), hands.right(row), row, walk);
+        form.what(),
+        form.what().words(),
+        TempoRange.from(ROW_BPM),
+        ROW_ROUNDS,
+        hands.left(row),
+        hands.right(row),
+        row,
+        walk);
   }
 
   static ClaspsView clasps() {
@@ -210,6 +239,8 @@ final class WorkshopViews {
                         move.changesTop()))
             .toList(),
         clasps.stream().mapToInt(clasp -> clasp.forms().size()).sum(),
-        (int) walk.stream().filter(Clasp.Move::changesTop).count());
+        (int) walk.stream().filter(Clasp.Move::changesTop).count(),
+        CLASP_COUNTS,
+        TempoRange.from(CLASP_BPM));
   }
 }

@@ -1,0 +1,79 @@
+<script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
+import { ref } from 'vue'
+import type { DrillRoundView, PainForm } from '@/api/types'
+import PainPlaces from '@/hand/PainPlaces.vue'
+import SafetyNotes from '@/parts/SafetyNotes.vue'
+import { counted } from '@/parts/words'
+import BeforeStart from '@/player/BeforeStart.vue'
+import StageKey from '@/player/StageKey.vue'
+
+/** Before the first drill: what comes, how it is judged, when to stop. */
+const props = defineProps<{ round: DrillRoundView }>()
+const emit = defineEmits<{ start: [before: PainForm[] | null]; leave: [] }>()
+
+const before = ref<PainForm[] | null>(null)
+const asking = ref(false)
+/** Space starts, unless something is being said or a key has the focus. */
+useEventListener(document, 'keydown', (event) => {
+  if (event.key !== ' ' || asking.value || event.target instanceof HTMLButtonElement) return
+  event.preventDefault()
+  emit('start', before.value)
+})
+</script>
+
+<template>
+  <div class="first">
+    <PainPlaces
+      v-if="asking && before"
+      v-model="before"
+      :ending-pain="props.round.safety.endingPain"
+    />
+    <slot v-else />
+  </div>
+  <section class="said" aria-label="Before the round">
+    <h1>{{ counted(round.drills.length, 'pattern') }}, {{ round.minutes }} min</h1>
+    <p class="lead">
+      {{ round.readSeconds }} s to see each, then {{ round.aMinute }} changes a minute. Clean or
+      not: a key, or a pedal.
+    </p>
+    <SafetyNotes :notes="round.safety.notes" />
+    <BeforeStart v-model:before="before" v-model:asking="asking" :safety="round.safety" />
+    <p class="side-by-side">
+      <StageKey class="start" on word="Start" key-name="Space" @click="emit('start', before)" />
+      <StageKey word="Leave" key-name="Esc" @click="emit('leave')" />
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.first,
+.said {
+  align-self: center;
+  min-width: 0;
+  max-height: 100%;
+  overflow-y: auto;
+  scrollbar-width: thin;
+}
+h1 {
+  font-size: 2.25rem;
+  line-height: 2.75rem;
+}
+.lead {
+  font-size: 1.25rem;
+  line-height: 1.75rem;
+}
+.start {
+  min-width: 112px;
+}
+@media (max-width: 900px) {
+  h1 {
+    font-size: 1.5rem;
+    line-height: 2rem;
+  }
+  .lead {
+    font-size: 1rem;
+    line-height: 1.5rem;
+  }
+}
+</style>
