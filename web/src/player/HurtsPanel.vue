@@ -15,6 +15,8 @@ const props = defineProps<{
   mayEase: boolean
   /** Whether a dull burn is what the count is for. */
   burnIsWanted: boolean
+  /** Whether somebody is asked how it was when it ends. */
+  asksAfter: boolean
 }>()
 const emit = defineEmits<{
   on: [pain: PainForm]
@@ -122,7 +124,7 @@ const shown = computed(() =>
           Go on<span>with the next step</span>
         </button>
         <button type="button" :class="{ go: ends }" @click="emit('end', pain, ends)">
-          End here<span>and say how it was</span>
+          End here<span>{{ asksAfter ? 'and say how it was' : 'and keep it' }}</span>
         </button>
         <button type="button" @click="emit('cancel')">Back<span>it was nothing</span></button>
       </div>

@@ -268,6 +268,7 @@ useStageKeys(player, { toggle, hurts, turn, leave }, () => {
       :safety="routine.safety"
       :loaded="step.kind === 'STRENGTHEN'"
       :may-ease="Boolean(step.ladder?.easier) && !player.shifted()"
+      :asks-after="true"
       :burn-is-wanted="step.feeling.burnIsWanted && player.ownPace.counting.value"
       @on="goOn"
       @easier="easier"

@@ -64,6 +64,7 @@ describe('it hurts', () => {
         loaded: false,
         mayEase: false,
         burnIsWanted: false,
+        asksAfter: true,
         ...changes,
       },
       global: { stubs },

@@ -82,7 +82,7 @@ useRoundKeys(round, { hurts, leave }, () => (hurting.value ? nothing : null))
     <div class="under" :inert="hurting">
       <header class="top">
         <strong>Round of {{ props.round.drills.length }}</strong>
-        <span class="quiet">{{ clean }} of {{ judged.length }} clean</span>
+        <span v-if="judged.length" class="quiet">{{ clean }} of {{ judged.length }} clean</span>
         <span class="left">{{ countdown(round.leftMillis.value) }} left</span>
       </header>
 
@@ -173,6 +173,7 @@ useRoundKeys(round, { hurts, leave }, () => (hurting.value ? nothing : null))
       :loaded="false"
       :may-ease="false"
       :burn-is-wanted="false"
+      :asks-after="false"
       @on="goOn"
       @end="end"
       @cancel="nothing"

@@ -181,7 +181,8 @@ class SafetyTest {
     assertThat(day.at("/notes/0/advice").asString()).contains("hand therapist");
     Answer strength = one.send("GET", "/play/STRENGTH/10", null);
     if (strength.status() == 200) {
-      assertThat(strength.json().at("/notes/0/heading").asString()).isEqualTo("Stopped today");
+      assertThat(strength.json().at("/safety/notes/0/heading").asString())
+          .isEqualTo("Stopped today");
       for (JsonNode step : strength.json().get("steps")) {
         assertThat(step.get("exerciseId").asString())
             .isNotIn("squeeze-ladder", "palm-lifts-on-the-knees", "fast-open-and-close");

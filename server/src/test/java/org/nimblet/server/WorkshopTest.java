@@ -143,6 +143,7 @@ class WorkshopTest {
     }
     JsonNode today = one.practice().coach().get("/api/today").json();
     assertThat(today.at("/rows/0/attention/0/heading").asString()).isEqualTo("Stopped for safety");
+    assertThat(today.toString()).contains("Independence stopped for safety");
     assertThat(one.get("/day").at("/notes/0/sentence").asString())
         .contains("ring finger: sharp, 5 of 10.");
     assertThat(one.get("/pains")).as("told once").hasSize(1);

@@ -27,8 +27,8 @@ final class Attempts {
 
   private static final int QUARTERS = 4;
 
-  /** A composer remembers what so many people may do (ours). */
-  private static final int REMEMBERED_PEOPLE = 32;
+  /** A composer remembers what so many people may do; each is about 100 kB (ours). */
+  private static final int REMEMBERED_PEOPLE = 16;
 
   private final ExerciseLibrary library;
   private final PurposePlan plan;

@@ -7,5 +7,14 @@ public enum SessionEnding {
   /** Left midway, or only skipped through. */
   LEFT,
   /** Ended for safety. */
-  STOPPED
+  STOPPED;
+
+  /** The ending as words after a name: "Warm-up stopped for safety". */
+  public String words() {
+    return switch (this) {
+      case DONE -> "done";
+      case LEFT -> "left midway";
+      case STOPPED -> "stopped for safety";
+    };
+  }
 }

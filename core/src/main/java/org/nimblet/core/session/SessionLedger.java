@@ -36,7 +36,13 @@ public final class SessionLedger {
    *
    * @param done what was done for it
    */
-  public record Entry(PlannedSession planned, SessionState state, Optional<PastSession> done) {}
+  public record Entry(PlannedSession planned, SessionState state, Optional<PastSession> done) {
+
+    /** What became of it as words after a name. */
+    public String words() {
+      return done.map(session -> session.ending().words()).orElseGet(state::words);
+    }
+  }
 
   private record Pair(PlannedSession planned, PastSession past) {
     /** What was played for the very block comes before what only lies near. */

@@ -74,8 +74,8 @@ public enum SessionState {
       case PLANNED -> "planned";
       case MOVED -> "put here by hand";
       case DUE -> "due now";
-      case DONE -> "done";
-      case LEFT -> "left midway";
+      case DONE -> SessionEnding.DONE.words();
+      case LEFT -> SessionEnding.LEFT.words();
       case MISSED -> "missed";
       case LEFT_OUT -> "left out";
     };

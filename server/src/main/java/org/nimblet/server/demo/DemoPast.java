@@ -22,7 +22,6 @@ import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.progress.Shortfall;
 import org.nimblet.core.routine.Around;
-import org.nimblet.core.routine.Composer;
 import org.nimblet.core.routine.Composition;
 import org.nimblet.core.routine.Composition.Composed;
 import org.nimblet.core.routine.Step;
@@ -186,7 +185,8 @@ class DemoPast {
               ? new Around(false, OptionalInt.of(0), false)
               : Around.NOTHING;
       Composition composition =
-          new Composer(then.library().library(), planned.purpose())
+          then.library()
+              .composer(planned.purpose())
               .compose(
                   RoutineRequests.of(
                       then, day.date(), planned.purpose(), seconds, activity, around, List.of()));

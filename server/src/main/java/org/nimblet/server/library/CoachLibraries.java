@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.UUID;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
+import org.nimblet.core.routine.Composers;
 import org.nimblet.server.hand.CoachHands;
 import org.nimblet.server.hand.CoachHands.Hands;
 import org.springframework.stereotype.Service;
@@ -18,9 +19,11 @@ import org.springframework.stereotype.Service;
 @Service
 public class CoachLibraries {
 
-  private static final int REMEMBERED = 500;
+  /** A library with its composers, and what they remember of people, is at most about 12 MB. */
+  private static final int REMEMBERED = 24;
 
   private final ExerciseLibrary shipped;
+  private final Composers composers;
   private final OwnExercises exercises;
   private final OwnExerciseVersions versions;
   private final CoachHands hands;
@@ -33,6 +36,7 @@ public class CoachLibraries {
       OwnExerciseVersions versions,
       CoachHands hands) {
     this.shipped = shipped;
+    this.composers = new Composers(shipped);
     this.exercises = exercises;
     this.versions = versions;
     this.hands = hands;
@@ -42,7 +46,7 @@ public class CoachLibraries {
   public CoachLibrary of(UUID coachId) {
     OwnExercises.Revision now = exercises.revision(coachId);
     if (now.getCount() == 0 && now.getHand() == null) {
-      return new CoachLibrary(coachId, shipped, Map.of(), List.of(), Hands.NEW, "shipped");
+      return new CoachLibrary(coachId, composers, Map.of(), List.of(), Hands.NEW, "shipped");
     }
     String revision =
         "%s/%d/%s/%d".formatted(coachId, now.getCount(), now.getChangedAt(), now.getHand());
@@ -88,7 +92,7 @@ public class CoachLibraries {
       }
     }
     return new CoachLibrary(
-        coachId, shipped.with(inUse), byId, archived, hands.of(coachId), revision);
+        coachId, new Composers(shipped.with(inUse)), byId, archived, hands.of(coachId), revision);
   }
 
   /** What was checked before it was stored reads back. */

@@ -6,13 +6,16 @@ import java.util.Optional;
 import java.util.UUID;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
+import org.nimblet.core.exercise.Purpose;
+import org.nimblet.core.routine.Composer;
+import org.nimblet.core.routine.Composers;
 import org.nimblet.server.hand.CoachHands.Hands;
 
 /**
  * The exercises of one coach: those that ship and their own ones in use.
  *
  * @param coachId whose library it is
- * @param library the exercises in use
+ * @param composers of the exercises in use; they are the same only while the library is
  * @param versions the current version of each own exercise in use, by its identifier
  * @param archived own exercises that are no longer offered
  * @param hands how the coach's own keeping moves what is composed of them
@@ -20,11 +23,21 @@ import org.nimblet.server.hand.CoachHands.Hands;
  */
 public record CoachLibrary(
     UUID coachId,
-    ExerciseLibrary library,
+    Composers composers,
     Map<String, Integer> versions,
     List<Exercise> archived,
     Hands hands,
     String revision) {
+
+  /** The exercises in use. */
+  public ExerciseLibrary library() {
+    return composers.library();
+  }
+
+  /** Composes of them for a purpose. */
+  public Composer composer(Purpose purpose) {
+    return composers.of(purpose);
+  }
 
   /** The version of an exercise; 0 for one that ships. */
   public int versionOf(String exerciseId) {
@@ -33,7 +46,7 @@ public record CoachLibrary(
 
   /** The exercise with this identifier, archived ones included. */
   public Optional<Exercise> find(String exerciseId) {
-    return library
+    return library()
         .find(exerciseId)
         .or(() -> archived.stream().filter(e -> e.id().equals(exerciseId)).findFirst());
   }

@@ -155,7 +155,8 @@ class BenchService {
   private ComposeView compose(ComposeForm form, Draft draft, UnaryOperator<RoutineRequest> in) {
     ReadDraft read = reader.read(draft);
     Composition composition =
-        new Composer(read.library().library(), draft.purpose())
+        read.library()
+            .composer(draft.purpose())
             .compose(in.apply(read.request()), form.earlier(), lengths(form, read));
     if (composition instanceof Composition.Composed composed) {
       return new ComposeView(
@@ -190,7 +191,7 @@ class BenchService {
     Set<String> taken = new HashSet<>();
     draft.steps().forEach(step -> taken.add(step.exerciseId()));
     long free = draft.budgetSeconds() * 1000L - read.cueSheet().lengthMillis();
-    Composer composer = new Composer(read.library().library(), draft.purpose());
+    Composer composer = read.library().composer(draft.purpose());
     List<Composer.Offer> all = composer.offers(read.request(), taken);
     long most = all.stream().mapToLong(Composer.Offer::worth).max().orElse(1);
     List<OfferView> fits =
@@ -225,8 +226,7 @@ class BenchService {
             .find(form.exerciseId())
             .orElseThrow(() -> new NotFoundException("exercise"));
     Composer.WhyNot why =
-        new Composer(read.library().library(), form.draft().purpose())
-            .whyNot(exercise, read.request());
+        read.library().composer(form.draft().purpose()).whyNot(exercise, read.request());
     return new WhyNotView(
         exercise.title(),
         exercise.kind(),

@@ -136,7 +136,7 @@ class Playing {
             Draft.empty(person.client().id(), purpose, seconds)
                 .around(contents.theme().filter(id -> themes.find(id).isPresent()).orElse(null)),
             person);
-    Composer composer = new Composer(read.library().library(), purpose);
+    Composer composer = read.library().composer(purpose);
     Composition.Composed composed =
         composed(composer.compose(composer.requiring(read.request(), contents.required())));
     return new Planned(
@@ -181,7 +181,7 @@ class Playing {
     ReadDraft read =
         reader.readStartingNow(Draft.empty(person.client().id(), purpose, minutes * 60), person);
     Composition.Composed composed =
-        composed(new Composer(read.library().library(), purpose).compose(in.apply(read.request())));
+        composed(read.library().composer(purpose).compose(in.apply(read.request())));
     return play(person, read, composed.steps(), Optional.empty(), purpose.word(), List.of());
   }
 

@@ -10,7 +10,6 @@ import java.util.Optional;
 import java.util.UUID;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.routine.Around;
-import org.nimblet.core.routine.Composer;
 import org.nimblet.core.routine.Composition;
 import org.nimblet.core.routine.RoutineRequest;
 import org.nimblet.core.schedule.AttachedPlace;
@@ -132,6 +131,6 @@ public class WarmUps {
     CoachLibrary library = person.library();
     return remembered.get(
         new Asked(library.revision(), purpose, request),
-        asked -> new Composer(library.library(), purpose).compose(asked.request()));
+        asked -> library.composer(purpose).compose(asked.request()));
   }
 }

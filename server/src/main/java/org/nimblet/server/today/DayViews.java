@@ -354,7 +354,7 @@ class DayViews {
     String words =
         session.purpose().word()
             + " "
-            + state.words()
+            + session.ending().words()
             + (worst.isPresent() ? ", pain " + worst.getAsInt() : "")
             + (line.isEmpty() ? "" : ": \u201c" + line + "\u201d");
     return new CameView(session.endedAt(), session.purpose(), state, words);
@@ -409,7 +409,7 @@ class DayViews {
         session.endedAt(),
         hours.time(session.beganAt()),
         hours.time(session.endedAt()),
-        session.purpose().word() + ", " + state.words());
+        session.purpose().word() + ", " + session.ending().words());
   }
 
   private static PegView peg(SessionLedger.Entry entry, Hours hours) {
@@ -428,7 +428,7 @@ class DayViews {
         planned.end(),
         hours.time(planned.start()),
         hours.time(planned.end()),
-        planned.purpose().word() + ", " + entry.state().words());
+        planned.purpose().word() + ", " + entry.words());
   }
 
   /** Local hours since the midnight of a date. */
