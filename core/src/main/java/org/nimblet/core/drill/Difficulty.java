@@ -3,6 +3,7 @@ package org.nimblet.core.drill;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalInt;
@@ -74,7 +75,7 @@ public record Difficulty(List<Part> parts) {
       ways.put(finger, way(from.bent().contains(finger), to.bent().contains(finger)));
     }
     List<Part> parts = new ArrayList<>();
-    boolean allAlike = ways.values().stream().distinct().count() == 1;
+    boolean allAlike = EnumSet.copyOf(ways.values()).size() == 1;
     if (allAlike && ways.get(Digit.INDEX) != Way.STAYS) {
       parts.add(new Part("all four together", ALL_FOUR));
     } else if (!allAlike) {

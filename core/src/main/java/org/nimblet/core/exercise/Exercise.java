@@ -1,5 +1,6 @@
 package org.nimblet.core.exercise;
 
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
@@ -275,17 +276,17 @@ public final class Exercise implements Comparable<Exercise> {
    * methods whose form and bounds it fits, else the first of its form, else the usual one.
    */
   public DosePlan planOf(Dose dose, Method liked) {
-    List<DosePlan> own =
-        Stream.concat(
-                Stream.of(liked, usualMethod).flatMap(method -> dose(method).stream()),
-                doses.values().stream())
-            .filter(plan -> plan.usual().form().getClass() == dose.form().getClass())
-            .toList();
-    return own.stream()
-        .filter(plan -> plan.bounds().contains(dose.quantity()))
-        .findFirst()
-        .or(() -> own.stream().findFirst())
-        .orElseGet(() -> doseFor(usualMethod));
+    List<DosePlan> plans = new ArrayList<>(doses.size() + 2);
+    dose(liked).ifPresent(plans::add);
+    dose(usualMethod).ifPresent(plans::add);
+    plans.addAll(doses.values());
+    plans.removeIf(plan -> plan.usual().form().getClass() != dose.form().getClass());
+    for (DosePlan plan : plans) {
+      if (plan.bounds().contains(dose.quantity())) {
+        return plan;
+      }
+    }
+    return plans.isEmpty() ? doseFor(usualMethod) : plans.get(0);
   }
 
   /** The language of its doses by a method, for a person. */

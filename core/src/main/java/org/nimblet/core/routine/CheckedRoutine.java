@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -22,6 +23,7 @@ final class CheckedRoutine {
   private final RoutineRequest asked;
   private final List<Step> steps;
   private RoutineTime time;
+  private Map<Exercise, SideRules.Sides> bySide;
 
   CheckedRoutine(
       ExerciseLibrary library, PurposePlan plan, RoutineRequest asked, List<Step> steps) {
@@ -56,6 +58,13 @@ final class CheckedRoutine {
       time = RoutineTime.of(steps, asked.facts().pace());
     }
     return time;
+  }
+
+  Map<Exercise, SideRules.Sides> bySide() {
+    if (bySide == null) {
+      bySide = SideRules.bySide(this);
+    }
+    return bySide;
   }
 
   /** The indices of the steps for which something holds. */

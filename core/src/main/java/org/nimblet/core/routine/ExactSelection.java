@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.SortedSet;
 import java.util.TreeSet;
 import java.util.function.Function;
@@ -39,6 +41,10 @@ import org.nimblet.core.routine.SelectionProblem.Variant;
 final class ExactSelection {
 
   private static final long IMPOSSIBLE = Long.MIN_VALUE / 4;
+
+  /** The same within a phase, whose values are narrower. */
+  private static final int NEVER = Integer.MIN_VALUE / 2;
+
   private static final int BASE = SelectionProblem.DIFFERING + 1;
   private static final int TOO_MANY = -1;
 
@@ -52,7 +58,7 @@ final class ExactSelection {
   private final int[][] plus;
 
   /** {@code [phase][variant][group][floor · counts + count][seconds]}. */
-  private final List<List<long[][][]>> restOfPhase = new ArrayList<>();
+  private final List<List<int[][][]>> restOfPhase = new ArrayList<>();
 
   /** {@code [phase][count][seconds]}, floor charge and missing seconds included. */
   private final List<long[][]> phaseValues = new ArrayList<>();
@@ -70,6 +76,10 @@ final class ExactSelection {
     long all = 1;
     for (PhaseWindow phase : problem.phases()) {
       all += phase.variants().stream().mapToLong(ExactSelection::most).max().orElse(0);
+    }
+    if (all >= -NEVER / 2) {
+      throw new IllegalArgumentException(
+          "values of a choice (%d) must add up to less than %d".formatted(all, -NEVER / 2));
     }
     this.missingCost = all;
     int size = 1;
@@ -96,11 +106,11 @@ final class ExactSelection {
    */
   static final class Memory {
     private final SortedSet<Integer> limited = new TreeSet<>();
-    private final IdentityHashMap<List<Variant>, Map<RestKey, List<long[][][]>>> rests =
+    private final IdentityHashMap<List<Variant>, Map<RestKey, List<int[][][]>>> rests =
         new IdentityHashMap<>();
 
-    private List<long[][][]> rest(
-        PhaseWindow phase, List<Integer> counted, Function<PhaseWindow, List<long[][][]>> work) {
+    private List<int[][][]> rest(
+        PhaseWindow phase, List<Integer> counted, Function<PhaseWindow, List<int[][][]>> work) {
       return rests
           .computeIfAbsent(phase.variants(), variants -> new HashMap<>())
           .computeIfAbsent(new RestKey(phase.greatest(), counted), key -> work.apply(phase));
@@ -154,6 +164,10 @@ final class ExactSelection {
     return value > IMPOSSIBLE / 2;
   }
 
+  private static boolean isOfPhase(int value) {
+    return value > NEVER / 2;
+  }
+
   private int[][] additions(int size) {
     int[][] sums = new int[size][size];
     for (int a = 0; a < size; a++) {
@@ -202,7 +216,8 @@ final class ExactSelection {
       place *= BASE;
     }
     int count = composite.fresh();
-    for (int sort : limited) {
+    for (int i = 0; i < limited.size(); i++) {
+      int sort = limited.get(i);
       int most = problem.limits().get(sort);
       int own = composite.countOf(sort);
       if (own > most) {
@@ -216,7 +231,7 @@ final class ExactSelection {
 
   private Optional<Selection> solve() {
     for (PhaseWindow phase : problem.phases()) {
-      List<long[][][]> rest = memory.rest(phase, limits(), this::restsOfPhase);
+      List<int[][][]> rest = memory.rest(phase, limits(), this::restsOfPhase);
       restOfPhase.add(rest);
       phaseValues.add(phaseValues(phase, rest));
     }
@@ -238,7 +253,7 @@ final class ExactSelection {
     return isPossible(best) ? Optional.of(walk(best)) : Optional.empty();
   }
 
-  private List<long[][][]> restsOfPhase(PhaseWindow phase) {
+  private List<int[][][]> restsOfPhase(PhaseWindow phase) {
     return phase.variants().stream().map(variant -> restOfPhase(phase, variant)).toList();
   }
 
@@ -247,18 +262,18 @@ final class ExactSelection {
     return limited.stream().flatMap(sort -> Stream.of(sort, problem.limits().get(sort))).toList();
   }
 
-  private long[][][] restOfPhase(PhaseWindow phase, Variant variant) {
+  private int[][][] restOfPhase(PhaseWindow phase, Variant variant) {
     int groups = variant.groups().size();
     int most = phase.greatest();
-    long[][][] best = new long[groups + 1][2 * counts][most + 1];
-    for (long[] values : best[groups]) {
-      Arrays.fill(values, IMPOSSIBLE);
+    int[][][] best = new int[groups + 1][2 * counts][most + 1];
+    for (int[] values : best[groups]) {
+      Arrays.fill(values, NEVER);
     }
     boolean[] reached = new boolean[2 * counts];
     Composite fixed = variant.fixed();
     int begun = after(0, fixed, countOf(fixed));
     if (begun != TOO_MANY && fixed.seconds() <= most) {
-      best[groups][begun][fixed.seconds()] = fixed.value();
+      best[groups][begun][fixed.seconds()] = (int) fixed.value();
       reached[begun] = true;
     }
     int reach = fixed.seconds();
@@ -276,22 +291,25 @@ final class ExactSelection {
             continue;
           }
           reached[next] = true;
-          long[] from = best[g + 1][state];
-          long[] to = best[g][next];
-          long more = composite.value();
-          int seconds = composite.seconds();
-          int longest = Math.min(most, reachBefore + seconds);
+          int longest = Math.min(most, reachBefore + composite.seconds());
           reach = Math.max(reach, longest);
-          for (int t = longest; t >= seconds; t--) {
-            long value = from[t - seconds] + more;
-            if (value > to[t]) {
-              to[t] = value;
-            }
-          }
+          raise(
+              best[g][next],
+              best[g + 1][state],
+              composite.seconds(),
+              (int) composite.value(),
+              longest);
         }
       }
     }
     return best;
+  }
+
+  /** One composite more: for each second the greater of two sums. */
+  private static void raise(int[] to, int[] from, int seconds, int more, int longest) {
+    for (int t = seconds; t <= longest; t++) {
+      to[t] = Math.max(to[t], from[t - seconds] + more);
+    }
   }
 
   private int after(int state, Composite composite, int own) {
@@ -300,18 +318,18 @@ final class ExactSelection {
     return count == TOO_MANY ? TOO_MANY : floor * counts + count;
   }
 
-  private long[][] phaseValues(PhaseWindow phase, List<long[][][]> variants) {
+  private long[][] phaseValues(PhaseWindow phase, List<int[][][]> variants) {
     long[][] values = new long[counts][phase.greatest() + 1];
     for (int count = 0; count < counts; count++) {
       for (int seconds = 0; seconds <= phase.greatest(); seconds++) {
         int work = seconds - phase.floorCharge();
-        long best = IMPOSSIBLE;
-        for (long[][][] rest : variants) {
+        int best = NEVER;
+        for (int[][][] rest : variants) {
           best = Math.max(best, rest[0][count][seconds]);
           best = work < 0 ? best : Math.max(best, rest[0][counts + count][work]);
         }
         values[count][seconds] =
-            isPossible(best)
+            isOfPhase(best)
                 ? best - missingCost * Math.max(0, phase.least() - seconds)
                 : IMPOSSIBLE;
       }
@@ -323,6 +341,8 @@ final class ExactSelection {
     int most = problem.phases().get(p).greatest();
     // Before the first phase nothing is spent yet.
     int leastLeft = p == 0 ? problem.budget() : 0;
+    // What comes later cannot use more than this, so with more left it is worth the same.
+    int reachAfter = problem.phases().stream().skip(p + 1L).mapToInt(PhaseWindow::greatest).sum();
     for (int own = 0; own < counts; own++) {
       long[] values = phaseValues.get(p)[own];
       if (!isReached(values)) {
@@ -342,7 +362,8 @@ final class ExactSelection {
             continue;
           }
           inLess = value;
-          for (int left = Math.max(seconds, leastLeft); left <= problem.budget(); left++) {
+          int last = Math.min(problem.budget(), seconds + reachAfter);
+          for (int left = Math.min(last, Math.max(seconds, leastLeft)); left <= last; left++) {
             long sum = value + rest[left - seconds];
             if (sum > to[left]) {
               to[left] = sum;
@@ -350,6 +371,15 @@ final class ExactSelection {
           }
         }
       }
+    }
+    for (long[] values : restOfRoutine[p]) {
+      carryOn(values);
+    }
+  }
+
+  private static void carryOn(long[] values) {
+    for (int left = 1; left < values.length; left++) {
+      values[left] = Math.max(values[left], values[left - 1]);
     }
   }
 
@@ -391,7 +421,7 @@ final class ExactSelection {
       int first = begun.stream().mapToInt(Ahead::variant).min().orElseThrow();
       List<Ahead> states = begun.stream().filter(ahead -> ahead.variant() == first).toList();
       Variant variant = problem.phases().get(p).variants().get(first);
-      long[][][] rest = restOfPhase.get(p).get(first);
+      int[][][] rest = restOfPhase.get(p).get(first);
       variants.add(first);
       value += variant.fixed().value();
       List<Integer> picks = new ArrayList<>();
@@ -450,7 +480,7 @@ final class ExactSelection {
         phaseValues.get(p)[own][seconds] + missingCost * Math.max(0, phase.least() - seconds);
     int work = seconds - phase.floorCharge();
     for (int variant = 0; variant < phase.variants().size(); variant++) {
-      long[][] rest = restOfPhase.get(p).get(variant)[0];
+      int[][] rest = restOfPhase.get(p).get(variant)[0];
       if (rest[own][seconds] == wanted) {
         states.add(new Ahead(variant, leftAfter, later, seconds, own));
       }
@@ -460,9 +490,8 @@ final class ExactSelection {
     }
   }
 
-  private List<Ahead> after(
-      List<Ahead> states, int g, Composite composite, long[][][] restOfPhase) {
-    List<Ahead> next = new ArrayList<>();
+  private List<Ahead> after(List<Ahead> states, int g, Composite composite, int[][][] restOfPhase) {
+    Set<Ahead> next = new LinkedHashSet<>();
     int own = countOf(composite);
     for (Ahead ahead : states) {
       long wanted = restOfPhase[g][ahead.state()][ahead.work()];
@@ -471,14 +500,14 @@ final class ExactSelection {
         continue;
       }
       for (int state = 0; state < 2 * counts; state++) {
-        long rest = restOfPhase[g + 1][state][work];
+        int rest = restOfPhase[g + 1][state][work];
         if (after(state, composite, own) == ahead.state()
-            && isPossible(rest)
+            && isOfPhase(rest)
             && rest + composite.value() == wanted) {
           next.add(new Ahead(ahead.variant(), ahead.leftAfter(), ahead.countAfter(), work, state));
         }
       }
     }
-    return next.stream().distinct().toList();
+    return List.copyOf(next);
   }
 }

@@ -6,7 +6,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.IntStream;
 import org.nimblet.core.routine.Attempt.Picked;
 import org.nimblet.core.routine.SelectionProblem.Composite;
 
@@ -247,29 +246,33 @@ final class Picking {
   /** Of the picks that look alike to the choice the best, the one that was there first. */
   private final class Kept {
     private static final int FRESH_COUNTS = 9;
+    private static final long NONE = 0;
+
+    /** A group has fewer options than fit into so many bits. */
+    private static final int BITS = 20;
 
     private int[] keys = new int[64];
     private long[] values = new long[64];
     private long[] turns = new long[64];
     private Composite[] composites = new Composite[64];
-    private int[][] picks = new int[64][];
+    private long[] picks = new long[64];
     private int size;
     private int turn;
 
     void keep(Composite together, long value, int[] picked, int count) {
       int key = key(together);
       int at = place(key);
-      if (picks[at] != null && value <= values[at]) {
+      if (picks[at] != NONE && value <= values[at]) {
         return;
       }
-      if (picks[at] == null) {
+      if (picks[at] == NONE) {
         size++;
       }
       keys[at] = key;
       values[at] = value;
       turns[at] = turn++;
       composites[at] = together;
-      picks[at] = Arrays.copyOf(picked, count);
+      picks[at] = packed(picked, count);
       if (2 * size > keys.length) {
         grow();
       }
@@ -282,7 +285,7 @@ final class Picking {
 
     private int place(int key) {
       int at = (key * 0x9E3779B9) >>> 16 & keys.length - 1;
-      while (picks[at] != null && keys[at] != key) {
+      while (picks[at] != NONE && keys[at] != key) {
         at = at + 1 & keys.length - 1;
       }
       return at;
@@ -293,14 +296,14 @@ final class Picking {
       long[] oldValues = values;
       long[] oldTurns = turns;
       Composite[] oldComposites = composites;
-      int[][] oldPicks = picks;
+      long[] oldPicks = picks;
       keys = new int[2 * oldKeys.length];
       values = new long[keys.length];
       turns = new long[keys.length];
       composites = new Composite[keys.length];
-      picks = new int[keys.length][];
+      picks = new long[keys.length];
       for (int old = 0; old < oldKeys.length; old++) {
-        if (oldPicks[old] != null) {
+        if (oldPicks[old] != NONE) {
           int at = place(oldKeys[old]);
           keys[at] = oldKeys[old];
           values[at] = oldValues[old];
@@ -313,17 +316,37 @@ final class Picking {
 
     /** What was kept, the earliest first. */
     List<Picked> inOrder() {
-      return IntStream.range(0, keys.length)
-          .filter(at -> picks[at] != null)
-          .mapToLong(at -> turns[at] * keys.length + at)
-          .sorted()
-          .mapToInt(turnAndPlace -> (int) (turnAndPlace % keys.length))
-          .mapToObj(
-              at ->
-                  new Picked(
-                      IntStream.of(picks[at]).mapToObj(options::get).toList(),
-                      composites[at].worth(values[at])))
-          .toList();
+      long[] turnsAndPlaces = new long[size];
+      int count = 0;
+      for (int at = 0; at < keys.length; at++) {
+        if (picks[at] != NONE) {
+          turnsAndPlaces[count++] = turns[at] * keys.length + at;
+        }
+      }
+      Arrays.sort(turnsAndPlaces);
+      List<Picked> ordered = new ArrayList<>(size);
+      for (long turnAndPlace : turnsAndPlaces) {
+        int at = (int) (turnAndPlace % keys.length);
+        ordered.add(new Picked(those(picks[at]), composites[at].worth(values[at])));
+      }
+      return ordered;
+    }
+
+    /** The numbers of some options, each one more than it is, so that none is {@link #NONE}. */
+    private static long packed(int[] picked, int count) {
+      long packed = NONE;
+      for (int i = count - 1; i >= 0; i--) {
+        packed = (packed << BITS) + picked[i] + 1;
+      }
+      return packed;
+    }
+
+    private List<Option> those(long packed) {
+      List<Option> those = new ArrayList<>(MOST_OF_A_GROUP);
+      for (long rest = packed; rest != NONE; rest >>= BITS) {
+        those.add(options.get((int) (rest & (1L << BITS) - 1) - 1));
+      }
+      return List.copyOf(those);
     }
   }
 }

@@ -22,7 +22,8 @@ final class SideRules {
 
   static List<Finding> oneSideOnly(CheckedRoutine routine) {
     List<Finding> findings = new ArrayList<>();
-    bySide(routine)
+    routine
+        .bySide()
         .forEach(
             (exercise, seconds) -> {
               double left = seconds.left();
@@ -44,7 +45,8 @@ final class SideRules {
 
   static List<Finding> bias(CheckedRoutine routine) {
     List<Finding> findings = new ArrayList<>();
-    bySide(routine)
+    routine
+        .bySide()
         .forEach(
             (exercise, seconds) -> {
               double less = Math.min(seconds.left(), seconds.right());
@@ -77,10 +79,11 @@ final class SideRules {
         : dose;
   }
 
-  private record Sides(List<Integer> steps, double left, double right) {}
+  /** Seconds that each side works, in some steps. */
+  record Sides(List<Integer> steps, double left, double right) {}
 
   /** Seconds of work on each side for every exercise that both sides should do. */
-  private static Map<Exercise, Sides> bySide(CheckedRoutine routine) {
+  static Map<Exercise, Sides> bySide(CheckedRoutine routine) {
     Map<Exercise, Sides> seconds = new LinkedHashMap<>();
     Pace pace = routine.asked().facts().pace();
     for (int i = 0; i < routine.steps().size(); i++) {

@@ -1,6 +1,5 @@
 package org.nimblet.core.routine;
 
-import java.math.BigInteger;
 import java.util.List;
 import org.apache.commons.numbers.fraction.BigFraction;
 import org.nimblet.core.anatomy.Side;
@@ -31,7 +30,7 @@ public final class StepTime {
 
   private static final BigFraction RELEASED_HOLD = BigFraction.of(RELEASED_HOLD_SECONDS);
 
-  private static final BigFraction MILLIS = BigFraction.of(1000);
+  private static final long MILLIS_A_SECOND = 1000;
 
   private StepTime() {}
 
@@ -111,8 +110,8 @@ public final class StepTime {
   }
 
   static long roundedMillis(BigFraction seconds) {
-    BigFraction millis = seconds.multiply(MILLIS);
-    BigInteger twice = millis.getNumerator().shiftLeft(1).add(millis.getDenominator());
-    return twice.divide(millis.getDenominator().shiftLeft(1)).longValueExact();
+    long part = seconds.getDenominator().longValueExact();
+    long twice = Math.multiplyExact(2 * MILLIS_A_SECOND, seconds.getNumerator().longValueExact());
+    return Math.floorDiv(Math.addExact(twice, part), 2 * part);
   }
 }

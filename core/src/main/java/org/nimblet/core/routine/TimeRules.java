@@ -5,7 +5,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 import org.nimblet.core.exercise.Dose;
 import org.nimblet.core.exercise.DosePlan;
 import org.nimblet.core.routine.Finding.Repair;
@@ -35,33 +34,72 @@ final class TimeRules {
   }
 
   private static Repair shortened(CheckedRoutine routine) {
-    List<Step> steps = new ArrayList<>(routine.steps());
-    List<Long> work = new ArrayList<>(routine.time().workMillis());
-    long budget = routine.asked().budgetSeconds() * 1000L;
-    while (RoutineTime.of(steps, work).lengthMillis() > budget) {
-      if (!lowerOne(steps, work, routine.asked())) {
-        int least = indices(steps).min(expendable(steps, work)).orElseThrow();
-        steps.remove(least);
-        work.remove(least);
-      }
-    }
+    Shortening shortening = new Shortening(routine);
+    shortening.until(routine.asked().budgetSeconds() * 1000L);
     return routine.whole(
-        "shorten to " + TimeWords.words(RoutineTime.of(steps, work).lengthMillis() / 1000), steps);
+        "shorten to " + TimeWords.words(shortening.lengthMillis() / 1000), shortening.steps);
   }
 
-  /** Lowers the longest step that can be lowered; what warms the hands only if nothing else can. */
-  private static boolean lowerOne(List<Step> steps, List<Long> work, RoutineRequest asked) {
-    Optional<Integer> longest =
-        indices(steps)
-            .sorted(expendable(steps, work))
-            .filter(i -> lowered(steps.get(i), asked).isPresent())
-            .findFirst();
-    longest.ifPresent(
-        i -> {
-          steps.set(i, lowered(steps.get(i), asked).orElseThrow());
-          work.set(i, StepTime.millis(steps.get(i), asked.facts().pace()));
-        });
-    return longest.isPresent();
+  /** A routine that gets shorter step by step. */
+  private static final class Shortening {
+    private final RoutineRequest asked;
+    private final List<Step> steps;
+    private final List<Long> work;
+
+    /** Each step a level lower, where there is one. */
+    private final List<Optional<Step>> lower = new ArrayList<>();
+
+    private final List<Boolean> warms = new ArrayList<>();
+
+    Shortening(CheckedRoutine routine) {
+      this.asked = routine.asked();
+      this.steps = new ArrayList<>(routine.steps());
+      this.work = new ArrayList<>(routine.time().workMillis());
+      for (Step step : steps) {
+        lower.add(lowered(step, asked));
+        warms.add(Warmth.warms(step.exercise()));
+      }
+    }
+
+    long lengthMillis() {
+      return RoutineTime.of(steps, work).lengthMillis();
+    }
+
+    void until(long budgetMillis) {
+      while (lengthMillis() > budgetMillis) {
+        Optional<Integer> longest = mostExpendable(true);
+        if (longest.isPresent()) {
+          putLower(longest.get());
+        } else {
+          leaveOut(mostExpendable(false).orElseThrow());
+        }
+      }
+    }
+
+    /** The longest step; what warms the hands only if nothing else is left. */
+    private Optional<Integer> mostExpendable(boolean thatCanBeLowered) {
+      return IntStream.range(0, steps.size())
+          .filter(i -> !thatCanBeLowered || lower.get(i).isPresent())
+          .boxed()
+          .min(
+              Comparator.<Integer, Boolean>comparing(warms::get)
+                  .thenComparing(i -> -work.get(i))
+                  .thenComparing(Comparator.reverseOrder()));
+    }
+
+    private void putLower(int place) {
+      Step step = lower.get(place).orElseThrow();
+      steps.set(place, step);
+      work.set(place, StepTime.millis(step, asked.facts().pace()));
+      lower.set(place, lowered(step, asked));
+    }
+
+    private void leaveOut(int place) {
+      steps.remove(place);
+      work.remove(place);
+      lower.remove(place);
+      warms.remove(place);
+    }
   }
 
   /** The step at a lower level of its usual dose, if there is one. */
@@ -73,18 +111,5 @@ final class TimeRules {
         .filter(quantity -> quantity < dose.quantity())
         .findFirst()
         .map(q -> step.withDose(dose.withException(Optional.empty()).withQuantity(q)));
-  }
-
-  /**
-   * What warms is kept longest; the longer goes before the shorter, the later before the earlier.
-   */
-  private static Comparator<Integer> expendable(List<Step> steps, List<Long> work) {
-    Comparator<Integer> warming = Comparator.comparing(i -> Warmth.warms(steps.get(i).exercise()));
-    Comparator<Integer> length = Comparator.comparing(i -> -work.get(i));
-    return warming.thenComparing(length).thenComparing(Comparator.reverseOrder());
-  }
-
-  private static Stream<Integer> indices(List<Step> steps) {
-    return IntStream.range(0, steps.size()).boxed();
   }
 }

@@ -1,5 +1,6 @@
 package org.nimblet.core.routine;
 
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.Set;
 import org.nimblet.core.anatomy.Region;
@@ -25,7 +26,7 @@ final class Warmth {
   /** Whether doing it warms the hands: it moves or rubs them, not only the hips. */
   static boolean warms(Exercise exercise) {
     return WARMING_KINDS.contains(exercise.kind())
-        && HANDS.stream().anyMatch(exercise.uses().acting()::containsKey);
+        && !Collections.disjoint(exercise.uses().acting().keySet(), HANDS);
   }
 
   /** Whether it may only stand in warm hands. */

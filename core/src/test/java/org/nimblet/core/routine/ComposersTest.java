@@ -13,7 +13,7 @@ class ComposersTest {
 
   private static final ExerciseLibrary LIBRARY = ExerciseLibrary.shipped();
   private static final Composers KEPT = new Composers(LIBRARY);
-  private static final int PEOPLE = 24;
+  private static final int PEOPLE = 17;
 
   private record Answer(List<Step> steps, long halfPoints, List<String> sentences) {
 
@@ -40,9 +40,9 @@ class ComposersTest {
             .parallel()
             .mapToObj(i -> Answer.of(KEPT.of(purpose).compose(requests.get(i % PEOPLE))))
             .toList();
-    for (int i = 0; i < kept.size(); i++) {
-      RoutineRequest request = requests.get(i % PEOPLE);
-      assertThat(kept.get(i)).isEqualTo(Answer.of(new Composer(LIBRARY, purpose).compose(request)));
+    for (int i = 0; i < PEOPLE; i++) {
+      Answer own = Answer.of(new Composer(LIBRARY, purpose).compose(requests.get(i)));
+      assertThat(List.of(kept.get(i), kept.get(i + PEOPLE))).containsOnly(own);
     }
   }
 }
