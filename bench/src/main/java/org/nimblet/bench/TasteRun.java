@@ -2,9 +2,11 @@ package org.nimblet.bench;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.exercise.ExerciseLibrary;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.routine.Choice;
 import org.nimblet.core.routine.Composition.Composed;
 import org.nimblet.core.routine.ReferenceClient;
@@ -20,18 +22,24 @@ public final class TasteRun {
   /**
    * Prints the days.
    *
-   * @param arguments the client, and perhaps for how many days; the desk worker unless said
+   * @param arguments the client, the desk worker unless said; perhaps for how many days, for which
+   *     purpose and how many minutes
    */
   public static void main(String[] arguments) {
     ReferenceClient client =
         ReferenceClient.named(arguments.length > 0 ? arguments[0] : "desk-worker");
     int shown = arguments.length > 1 ? Integer.parseInt(arguments[1]) : ReferenceClient.DAYS;
-    List<Composed> days = client.days(ExerciseLibrary.shipped());
+    Purpose purpose =
+        arguments.length > 2
+            ? Purpose.valueOf(arguments[2].toUpperCase(Locale.ROOT).replace('-', '_'))
+            : client.purpose();
+    int minutes = arguments.length > 3 ? Integer.parseInt(arguments[3]) : client.minutes();
+    List<Composed> days = client.days(ExerciseLibrary.shipped(), purpose, minutes);
     System.out.printf(
         "%s: %s of %d min, %s, likes %s%n",
-        client.name().toLowerCase(java.util.Locale.ROOT).replace('_', ' '),
-        client.purpose().word(),
-        client.minutes(),
+        client.name().toLowerCase(Locale.ROOT).replace('_', ' '),
+        purpose.word(),
+        minutes,
         client.discipline().word(),
         client.method().word());
     Set<String> before = new HashSet<>();

@@ -50,14 +50,12 @@ public enum ReferenceClient {
   private final Purpose purpose;
   private final int minutes;
   private final Method method;
-  private final int daysBetween;
 
   ReferenceClient(Discipline discipline, Purpose purpose, int minutes, Method method) {
     this.discipline = discipline;
     this.purpose = purpose;
     this.minutes = minutes;
     this.method = method;
-    this.daysBetween = purpose == Purpose.STRENGTH ? 2 : 1;
   }
 
   public Discipline discipline() {
@@ -78,8 +76,12 @@ public enum ReferenceClient {
 
   /** A request on a day with what was done before. */
   RoutineRequest request(Recent recent) {
-    return RequestBuilder.of(purpose)
-        .seconds(minutes * 60)
+    return request(purpose, minutes, recent);
+  }
+
+  private RoutineRequest request(Purpose what, int length, Recent recent) {
+    return RequestBuilder.of(what)
+        .seconds(length * 60)
         .method(method)
         .discipline(discipline)
         .working(EnumSet.allOf(Side.class), EnumSet.of(Digit.INDEX))
@@ -95,14 +97,20 @@ public enum ReferenceClient {
                 Thing.LIGHT_WEIGHT))
         .around(
             new Around(
-                false, purpose == Purpose.WARM_UP ? OptionalInt.of(0) : OptionalInt.empty(), false))
+                false, what == Purpose.WARM_UP ? OptionalInt.of(0) : OptionalInt.empty(), false))
         .recent(recent)
         .build();
   }
 
   /** What is composed on each of the days, strength every second one, each done as composed. */
   public List<Composed> days(ExerciseLibrary library) {
-    Composer composer = new Composer(library, purpose);
+    return days(library, purpose, minutes);
+  }
+
+  /** The same for another purpose or length than the usual one. */
+  public List<Composed> days(ExerciseLibrary library, Purpose what, int length) {
+    Composer composer = new Composer(library, what);
+    int daysBetween = what == Purpose.STRENGTH ? 2 : 1;
     List<DoneStep> done = new ArrayList<>();
     Map<String, LocalDate> lastDone = new HashMap<>();
     List<Composed> days = new ArrayList<>();
@@ -111,7 +119,7 @@ public enum ReferenceClient {
       Recent recent =
           new WorkRecord(lastDone, done, Optional.empty())
               .recent(date, library, method, Notation.NAMES);
-      Composed composed = (Composed) composer.compose(request(recent));
+      Composed composed = (Composed) composer.compose(request(what, length, recent));
       days.add(composed);
       for (int i = 0; i < composed.steps().size(); i++) {
         Step step = composed.steps().get(i);
@@ -123,7 +131,7 @@ public enum ReferenceClient {
                 date,
                 step.exercise().doseText(method, Notation.NAMES).format(step.dose()),
                 composed.cueSheet().stepMillis(i),
-                purpose));
+                what));
       }
     }
     return days;
