@@ -142,12 +142,25 @@ export const router = createRouter({
       meta: { who: 'coach', title: 'Clasps' },
     },
     {
+      path: '/workshop/:clientId/card',
+      component: () => import('@/workshop/CardPage.vue'),
+      props: (route) => ({
+        clientId: route.params.clientId,
+        pattern: String(route.query.pattern ?? ''),
+        hand: route.query.hand ?? null,
+      }),
+      meta: { who: 'coach', paper: true, title: 'Card' },
+    },
+    {
       path: '/workshop/:clientId/round',
       component: () => import('@/workshop/RoundView.vue'),
       props: (route) => ({
         clientId: route.params.clientId,
         minutes: route.query.minutes ? Number(route.query.minutes) : undefined,
         aMinute: route.query.aMinute ? Number(route.query.aMinute) : undefined,
+        phrase: route.query.bars
+          ? { bars: Number(route.query.bars), beatsABar: Number(route.query.beatsABar) }
+          : {},
       }),
       meta: { who: 'signed in', bare: true, title: 'Round' },
     },

@@ -33,8 +33,7 @@ import type {
   SetUpMeasure,
   SidesChoice,
   ToldPainForm,
-  TwoHandedRow,
-  What,
+  RowQuery,
   ContentsAsked,
   CorrectionForm,
   PainForm,
@@ -621,7 +620,7 @@ export const api = {
     answer(http.POST('/api/clients/{clientId}/workshop/drills', { ...at({ clientId: id }), body })),
   keepRound: (id: string, body: DrilledRoundForm) =>
     answer(http.POST('/api/clients/{clientId}/workshop/rounds', { ...at({ clientId: id }), body })),
-  row: (id: string, query: { what: What; hands: TwoHandedRow; thumb: boolean; another: number }) =>
+  row: (id: string, query: RowQuery) =>
     answer(
       http.GET('/api/clients/{clientId}/workshop/row', {
         params: { path: { clientId: id }, query },

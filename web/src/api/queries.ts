@@ -7,9 +7,8 @@ import type {
   PainForm,
   ReviewForm,
   Side,
-  TwoHandedRow,
+  RowQuery,
   WeightView,
-  What,
 } from './types'
 
 /** Asked once and again only when something changed; a refusal is shown and not asked again. */
@@ -132,7 +131,7 @@ export const queries = {
     about(id, ['workshop', 'pattern', pattern, hand, aMinute], async () =>
       pattern ? { client: id, ...(await api.pattern(id, pattern, hand, aMinute)) } : null,
     ),
-  row: (id: string, asked: { what: What; hands: TwoHandedRow; thumb: boolean; another: number }) =>
+  row: (id: string, asked: RowQuery) =>
     about(id, ['workshop', 'row', asked], () => api.row(id, asked)),
   orders: (id: string) => about(id, ['workshop', 'orders'], () => api.orders(id)),
   clasps: (id: string) => about(id, ['workshop', 'clasps'], () => api.clasps(id)),

@@ -237,3 +237,6 @@ export type {
   TwoHandedRow,
   What,
 } from './generated'
+import type { operations } from './generated'
+/** Which row of taps is asked for. */
+export type RowQuery = operations['row']['parameters']['query']

@@ -2,22 +2,38 @@
 import { computed } from 'vue'
 import type { PatternView } from '@/api/types'
 import ExerciseFigure from '@/hand/ExerciseFigure.vue'
-import { keyframeOf } from './sign'
+import { phraseQuery, type Phrase } from './phrase'
+import { handsOf, keyframeOf } from './sign'
 
 /** One pattern: the hands in it, where its difficulty comes from, and how it goes. */
-const props = defineProps<{ pattern: PatternView; clientId: string; roundMinutes: number }>()
+const props = defineProps<{
+  pattern: PatternView
+  clientId: string
+  roundMinutes: number
+  tempo: number
+  phrase: Phrase
+}>()
 const emit = defineEmits<{ round: []; close: [] }>()
 
 const drill = computed(() => props.pattern.drill)
 const percent = (share: number) => `${Math.round(100 * share)} %`
-const hands = computed(() => {
-  const { hand, first, second } = drill.value
-  if (hand) return [{ side: hand, states: first }]
-  return [
-    { side: 'LEFT' as const, states: first },
-    { side: 'RIGHT' as const, states: second },
-  ]
-})
+const hands = computed(() => handsOf(drill.value))
+/** Only what is bent goes down and can be heard. */
+const sounds = computed(() =>
+  hands.value.some((hand) => hand.states.some((state) => state.bent.length)),
+)
+const asked = computed(() => ({
+  pattern: drill.value.pattern,
+  ...(drill.value.hand ? { hand: drill.value.hand } : {}),
+}))
+const file = (kind: 'MIDI' | 'MUSIC_XML') =>
+  `/api/clients/${props.clientId}/workshop/pattern/file?` +
+  new URLSearchParams({
+    kind,
+    ...asked.value,
+    bpm: String(props.tempo),
+    ...phraseQuery(props.phrase),
+  }).toString()
 const added = computed(() => props.pattern.parts.filter((part) => part.amount > 0))
 const eased = computed(() => props.pattern.parts.filter((part) => part.amount < 0))
 </script>
@@ -73,9 +89,15 @@ const eased = computed(() => props.pattern.parts.filter((part) => part.amount < 
           {{ percent(drill.clean / drill.tries) }}</template
         ><template v-else>not tried</template>
       </dd>
-      <template v-for="tempo in pattern.faster" :key="tempo.aMinute">
-        <dt>At {{ tempo.aMinute }} a minute</dt>
-        <dd>{{ tempo.difficulty.toFixed(1) }}, {{ percent(tempo.expected) }}</dd>
+      <dt>Done at</dt>
+      <dd>
+        {{ drill.tempo }} a minute<template v-if="drill.nextTempo"
+          >, {{ drill.nextTempo }}</template
+        >
+      </dd>
+      <template v-for="faster in pattern.faster" :key="faster.aMinute">
+        <dt>At {{ faster.aMinute }} a minute</dt>
+        <dd>{{ faster.difficulty.toFixed(1) }}, {{ percent(faster.expected) }}</dd>
       </template>
     </dl>
     <div class="acts">
@@ -87,6 +109,18 @@ const eased = computed(() => props.pattern.parts.filter((part) => part.amount < 
         :to="{ path: '/bench', query: { client: clientId, exercise: pattern.exercise } }"
         >Put on bench</RouterLink
       >
+      <RouterLink
+        class="btn btn-outline-secondary"
+        :to="{
+          path: `/workshop/${clientId}/card`,
+          query: asked,
+        }"
+        >Card</RouterLink
+      >
+      <p v-if="sounds" class="files">
+        <a :href="file('MIDI')" download>As MIDI</a>
+        <a :href="file('MUSIC_XML')" download>As MusicXML</a>
+      </p>
     </div>
   </section>
 </template>
@@ -167,6 +201,11 @@ h2 {
 }
 .closed {
   color: var(--stop);
+}
+.files {
+  display: flex;
+  gap: 12px;
+  margin: 0;
 }
 .acts {
   display: flex;

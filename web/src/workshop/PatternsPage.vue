@@ -9,6 +9,8 @@ import PageState from '@/parts/PageState.vue'
 import FingerSign from './FingerSign.vue'
 import PatternMap from './PatternMap.vue'
 import PatternPanel from './PatternPanel.vue'
+import { phraseQuery, type Phrase } from './phrase'
+import PhraseChooser from './PhraseChooser.vue'
 import TempoStepper from './TempoStepper.vue'
 import { useTempo } from './useTempo'
 import WorkshopFrame from './WorkshopFrame.vue'
@@ -40,7 +42,15 @@ const one = useAsked(() =>
 const shown = computed(() => (wanted.value === '' ? null : ofThem(one.data.value)))
 const choose = (drill: DrillView) => (wanted.value = drill.pattern)
 const router = useRouter()
-const start = () => router.push(`/workshop/${props.clientId}/round?aMinute=${tempo.value}`)
+const phrase = ref<Phrase>({})
+const start = () =>
+  router.push({
+    path: `/workshop/${props.clientId}/round`,
+    query: {
+      ...(tempoChosen.value ? { aMinute: tempoChosen.value } : {}),
+      ...phraseQuery(phrase.value),
+    },
+  })
 const RING = { bent: ['RING' as const], open: [] }
 </script>
 
@@ -75,6 +85,7 @@ const RING = { bent: ['RING' as const], open: [] }
           </ul>
           <ChoiceRow v-model="handChosen" :options="HANDS" label="Hand" />
           <TempoStepper v-model="tempo" :range="patterns.tempo" />
+          <PhraseChooser v-model="phrase" />
         </header>
         <PatternMap :patterns="patterns" :hand="hand" :chosen="chosen" @choose="choose" />
         <PatternPanel
@@ -82,6 +93,8 @@ const RING = { bent: ['RING' as const], open: [] }
           :pattern="shown"
           :client-id="clientId"
           :round-minutes="patterns.roundMinutes"
+          :tempo="tempo"
+          :phrase="phrase"
           @round="start"
           @close="wanted = ''"
         />

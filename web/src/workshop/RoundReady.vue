@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import type { DrillRoundView, PainForm } from '@/api/types'
 import PainPlaces from '@/hand/PainPlaces.vue'
 import SafetyNotes from '@/parts/SafetyNotes.vue'
@@ -12,6 +12,11 @@ import StageKey from '@/player/StageKey.vue'
 const props = defineProps<{ round: DrillRoundView }>()
 const emit = defineEmits<{ start: [before: PainForm[] | null]; leave: [] }>()
 
+const tempi = computed(() => {
+  const all = props.round.drills.map((drill) => drill.aMinute)
+  const [slowest, fastest] = [Math.min(...all), Math.max(...all)]
+  return slowest === fastest ? String(slowest) : `${slowest} to ${fastest}`
+})
 const before = ref<PainForm[] | null>(null)
 const asking = ref(false)
 /** Space starts, unless something is being said or a key has the focus. */
@@ -34,8 +39,9 @@ useEventListener(document, 'keydown', (event) => {
   <section class="said" aria-label="Before the round">
     <h1>{{ counted(round.drills.length, 'pattern') }}, {{ round.minutes }} min</h1>
     <p class="lead">
-      {{ round.readSeconds }} s to see each, then {{ round.aMinute }} changes a minute. Clean or
-      not: a key, or a pedal.
+      Each is seen first, then changed {{ round.drills[0]?.changes }} times, {{ tempi }} a
+      minute<template v-if="round.beatsABar">, in bars of {{ round.beatsABar }}</template
+      >. Clean or not: a key, or a pedal.
     </p>
     <SafetyNotes :notes="round.safety.notes" />
     <BeforeStart v-model:before="before" v-model:asking="asking" :safety="round.safety" />

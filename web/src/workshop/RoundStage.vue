@@ -8,6 +8,7 @@ import HurtsPanel from '@/player/HurtsPanel.vue'
 import StageFrame from '@/player/StageFrame.vue'
 import StageKey from '@/player/StageKey.vue'
 import FingerSign from './FingerSign.vue'
+import type { Phrase } from './phrase'
 import RoundHands from './RoundHands.vue'
 import RoundReady from './RoundReady.vue'
 import RoundStrip from './RoundStrip.vue'
@@ -15,10 +16,10 @@ import { handsOf, keyframeOf } from './sign'
 import { useRound, useRoundKeys } from './useRound'
 
 /** A round on the stage: both hands, the change at hand, clean or not. */
-const props = defineProps<{ clientId: string; round: DrillRoundView }>()
+const props = defineProps<{ clientId: string; round: DrillRoundView; phrase?: Phrase }>()
 const emit = defineEmits<{ leave: [] }>()
 
-const round = useRound(props.round)
+const round = useRound(props.round, props.phrase)
 const { state, now, next, change, within, changes, drilled } = round
 const REST: StateView = { bent: [], open: [] }
 const SHARE_OF_MOVING = 0.35
@@ -130,7 +131,15 @@ useRoundKeys(round, { hurts, leave }, () => (hurting.value ? nothing : null))
               >
             </p>
             <div class="beats" aria-hidden="true">
-              <i v-for="n in changes" :key="n" :class="{ on: n === change, over: n < change }" />
+              <i
+                v-for="n in changes"
+                :key="n"
+                :class="{
+                  on: n === change,
+                  over: n < change,
+                  bar: props.round.beatsABar && n % props.round.beatsABar === 0,
+                }"
+              />
             </div>
             <div class="coming">
               <span v-for="hand in handsOf(now.drill)" :key="hand.side">
@@ -233,14 +242,18 @@ h1 {
 }
 .beats {
   display: flex;
+  flex-wrap: wrap;
   gap: 8px;
   align-items: center;
-  height: 28px;
+  min-height: 28px;
 }
 .beats i {
   flex: 0 1 16px;
   height: 16px;
   border: 1.5px solid var(--edge);
+}
+.beats .bar {
+  margin-right: 8px;
 }
 .beats .over {
   background: var(--edge);

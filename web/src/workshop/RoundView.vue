@@ -5,17 +5,27 @@ import { queries } from '@/api/queries'
 import { useAsked } from '@/api/useAsked'
 import PageState from '@/parts/PageState.vue'
 import { account } from '@/stores/account'
+import type { Phrase } from './phrase'
 import RoundStage from './RoundStage.vue'
 
 /** A round of finger patterns, made when it is asked for. */
-const props = defineProps<{ clientId: string; minutes?: number; aMinute?: number }>()
+const props = defineProps<{
+  clientId: string
+  minutes?: number
+  aMinute?: number
+  phrase: Phrase
+}>()
 
 const asked = useAsked(() =>
-  queries.own(['client', props.clientId, 'workshop', 'round', props.minutes, props.aMinute], () =>
-    api.drillRound(props.clientId, {
-      minutes: props.minutes ?? null,
-      aMinute: props.aMinute ?? null,
-    }),
+  queries.own(
+    ['client', props.clientId, 'workshop', 'round', props.minutes, props.aMinute, props.phrase],
+    () =>
+      api.drillRound(props.clientId, {
+        minutes: props.minutes ?? null,
+        aMinute: props.aMinute ?? null,
+        bars: props.phrase.bars ?? null,
+        beatsABar: props.phrase.beatsABar ?? null,
+      }),
   ),
 )
 const router = useRouter()
@@ -29,6 +39,7 @@ const leave = () =>
     :key="asked.data.value.roundId"
     :client-id="clientId"
     :round="asked.data.value"
+    :phrase="phrase"
     @leave="leave"
   />
   <main v-else id="main" class="page">

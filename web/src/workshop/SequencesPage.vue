@@ -10,6 +10,8 @@ import FingerSign from './FingerSign.vue'
 import FollowMe from './FollowMe.vue'
 import { minutesWords } from './minutes'
 import OrdersTable from './OrdersTable.vue'
+import { phraseQuery, type Phrase } from './phrase'
+import PhraseChooser from './PhraseChooser.vue'
 import RowRing from './RowRing.vue'
 import TempoStepper from './TempoStepper.vue'
 import { useBeat } from './useBeat'
@@ -54,23 +56,28 @@ const another = ref(0)
 const { tempo: bpm } = useTempo(() => asked.data.value?.tempo)
 const notesChosen = ref<number | null>(2)
 const notes = computed(() => notesChosen.value ?? 1)
+const phrase = ref<Phrase>({})
 const asked = useAsked(() =>
   queries.row(props.clientId, {
     what: what.value,
     hands: hands.value,
     thumb: thumb.value,
     another: another.value,
+    notesABeat: notes.value,
+    ...phrase.value,
   }),
 )
 const row = computed(() => asked.data.value)
 const rounds = computed(() => row.value?.rounds ?? 1)
 const beat = useBeat(bpm, notes)
 watch([bpm, notes], beat.retune)
-watch([shown, hands, thumb, another], beat.stop)
-const tap = computed(() => {
-  const count = row.value?.row.length ?? 1
-  return beat.on.value ? Math.floor(beat.beats.value * notes.value) % count : null
-})
+watch([shown, hands, thumb, another, phrase], beat.stop)
+/** Where one is in the round; past the row one rests until the next phrase. */
+const slot = computed(() =>
+  beat.on.value && row.value ? Math.floor(beat.beats.value * notes.value) % row.value.slots : null,
+)
+const resting = computed(() => slot.value !== null && slot.value >= (row.value?.row.length ?? 0))
+const tap = computed(() => (resting.value ? null : slot.value))
 const digits = computed<readonly Digit[]>(() =>
   thumb.value
     ? ['THUMB', 'INDEX', 'MIDDLE', 'RING', 'LITTLE']
@@ -94,9 +101,10 @@ const file = (kind: 'MIDI' | 'MUSIC_XML') =>
     bpm: String(bpm.value),
     notesABeat: String(notes.value),
     rounds: String(rounds.value),
+    ...phraseQuery(phrase.value),
   }).toString()
 const lasts = computed(
-  () => ((row.value?.row.length ?? 0) * rounds.value * 60) / (bpm.value * notes.value),
+  () => ((row.value?.slots ?? 0) * rounds.value * 60) / (bpm.value * notes.value),
 )
 </script>
 
@@ -148,6 +156,7 @@ const lasts = computed(
             <TempoStepper v-model="bpm" :range="row.tempo" words="bpm" />
             <ChoiceRow v-model="notesChosen" :options="NOTES" label="Taps a beat" />
             <span class="quiet">taps a beat</span>
+            <PhraseChooser v-model="phrase" />
           </div>
           <ChoiceRow v-model="handsChosen" :options="HANDS" label="Hands" />
           <div class="acts">
@@ -158,6 +167,7 @@ const lasts = computed(
               <span v-if="row.left.length">left {{ word(row.left[tap] ?? 'INDEX') }}</span>
               <span v-if="row.right.length">right {{ word(row.right[tap] ?? 'INDEX') }}</span>
             </p>
+            <p v-else-if="resting" class="said">rest until the phrase ends</p>
           </div>
         </section>
         <section v-if="row">

@@ -16,6 +16,8 @@ const drill = (pattern: string, difficulty: number, both = false): DrillView => 
   clean: 0,
   weak: false,
   next: false,
+  tempo: 60,
+  nextTempo: null,
   closed: null,
 })
 const PATTERNS: PatternsView = {

@@ -26,6 +26,8 @@ const drill = (title: string) => ({
   clean: 0,
   weak: false,
   next: true,
+  tempo: 60,
+  nextTempo: null,
   closed: null,
 })
 const map = (title: string) => ({

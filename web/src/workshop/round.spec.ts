@@ -6,9 +6,8 @@ import RoundStage from './RoundStage.vue'
 
 const ROUND: DrillRoundView = {
   roundId: '00000000-0000-4000-8000-000000000001',
-  aMinute: 60,
   minutes: 1,
-  readSeconds: 5,
+  beatsABar: null,
   tempo: { least: 20, greatest: 240, step: 4, first: 60 },
   safety: {
     stopRules: ['Stop with sharp pain.'],
@@ -22,8 +21,9 @@ const ROUND: DrillRoundView = {
     advice: 'Stop here for today.',
   },
   drills: ['Ring bent', 'Index bent'].map((title, i) => ({
+    aMinute: 60,
+    readMillis: 5000,
     changes: 20,
-    seconds: 20,
     drill: {
       pattern: `p${i}`,
       hand: 'LEFT',
@@ -41,6 +41,8 @@ const ROUND: DrillRoundView = {
       clean: 0,
       weak: false,
       next: true,
+      tempo: 60,
+      nextTempo: null,
       closed: null,
     },
   })),
@@ -194,6 +196,47 @@ describe('a round', () => {
     await flushPromises()
     expect(sent[0]?.ending).toBe('LEFT')
     expect(sent[0]?.drills.map((one) => one.outcome)).toEqual(['CLEAN', 'SKIPPED'])
+    stage.unmount()
+  })
+
+  it('stays as much faster from one drill to the next, each at its own tempo', async () => {
+    const [first, second] = ROUND.drills
+    const round = { ...ROUND, drills: [first!, { ...second!, aMinute: 80 }] }
+    const stage = mount(RoundStage, {
+      props: { clientId: 'c', round },
+      global: { stubs: { ExerciseFigure: true } },
+    })
+    expect(stage.text()).toContain('60 to 80 a minute')
+    await stage.get('.start').trigger('click')
+    await flushPromises()
+    press('r')
+    await after(7)
+    expect(stage.get('.count').text()).toContain('64 a minute')
+    press('ArrowRight')
+    await after(7)
+    expect(stage.get('.count').text()).toContain('84 a minute')
+    press('ArrowRight')
+    await flushPromises()
+    expect(sent[0]?.drills.map((one) => one.aMinute)).toEqual([64, 84])
+    stage.unmount()
+  })
+
+  it('counts in bars where it is set to a phrase, and says so when it is kept', async () => {
+    const stage = mount(RoundStage, {
+      props: {
+        clientId: 'c',
+        round: { ...ROUND, beatsABar: 4 },
+        phrase: { bars: 4, beatsABar: 4 },
+      },
+      global: { stubs: { ExerciseFigure: true } },
+    })
+    expect(stage.text()).toContain('in bars of 4')
+    await stage.get('.start').trigger('click')
+    await after(7)
+    expect(stage.findAll('.beats .bar')).toHaveLength(5)
+    press('Escape')
+    await flushPromises()
+    expect([sent[0]?.bars, sent[0]?.beatsABar]).toEqual([4, 4])
     stage.unmount()
   })
 })

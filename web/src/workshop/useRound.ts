@@ -6,9 +6,11 @@ import type {
   DrillOutcome,
   DrillRoundView,
   PainForm,
+  RoundDrillView,
 } from '@/api/types'
 import { Sounds } from '@/player/sounds'
 import type { Tone } from '@/player/timeline'
+import type { Phrase } from './phrase'
 
 const TICK = 250
 const SECOND = 1000
@@ -20,11 +22,12 @@ export type RoundState = 'ready' | 'running' | 'paused' | 'asked' | 'done'
  * A round on its clock: each drill is read for some seconds and then changed at a tempo; whoever
  * says clean or not goes on at once, and whoever says nothing is asked.
  */
-export function useRound(round: DrillRoundView) {
+export function useRound(round: DrillRoundView, phrase: Phrase = {}) {
   const state = ref<RoundState>('ready')
   const place = ref(0)
   const position = ref(0)
-  const aMinute = ref(round.aMinute)
+  /** By how many steps the person is faster than the drills ask; it stays from one to the next. */
+  const shifted = ref(0)
   /** What became of the drills, in their order. */
   const drilled = ref<DrilledForm[]>([])
   const hurts = ref<PainForm[]>([])
@@ -32,31 +35,38 @@ export function useRound(round: DrillRoundView) {
   const ending = ref<DrilledRoundForm['ending']>('DONE')
   let beganAt = new Date()
   const muted = ref(false)
-  const reading = round.readSeconds * SECOND
   const now = computed(() => round.drills[place.value])
   const next = computed(() => round.drills[place.value + 1])
   const changes = computed(() => now.value?.changes ?? 0)
+  const reading = computed(() => now.value?.readMillis ?? 0)
+  const tempoOf = (drill: RoundDrillView) => {
+    const { least, greatest, step } = round.tempo
+    return Math.min(greatest, Math.max(least, drill.aMinute + shifted.value * step))
+  }
+  const aMinute = computed(() => (now.value ? tempoOf(now.value) : round.tempo.first))
   const beat = computed(() => MINUTE / aMinute.value)
-  const length = computed(() => reading + changes.value * beat.value)
+  const length = computed(() => reading.value + changes.value * beat.value)
   /** The change that is at hand, from 1 on; 0 while one reads. */
   const change = computed(() =>
-    position.value < reading
+    position.value < reading.value
       ? 0
-      : Math.min(changes.value, 1 + Math.floor((position.value - reading) / beat.value)),
+      : Math.min(changes.value, 1 + Math.floor((position.value - reading.value) / beat.value)),
   )
   /** From 0 to 1 within the change. */
-  const within = computed(() => (change.value ? ((position.value - reading) / beat.value) % 1 : 0))
+  const within = computed(() =>
+    change.value ? ((position.value - reading.value) / beat.value) % 1 : 0,
+  )
   const leftMillis = computed(() => {
     const rest = round.drills
       .slice(place.value + 1)
-      .reduce((sum, drill) => sum + reading + drill.changes * beat.value, 0)
+      .reduce((sum, drill) => sum + drill.readMillis + (drill.changes * MINUTE) / tempoOf(drill), 0)
     return Math.max(0, length.value - position.value) + rest
   })
 
   const tones = (): Tone[] => [
     { at: 0, kind: 'start' },
     ...Array.from({ length: changes.value }, (_, i): Tone => ({
-      at: reading + i * beat.value,
+      at: reading.value + i * beat.value,
       kind: 'beat',
     })),
   ]
@@ -123,7 +133,7 @@ export function useRound(round: DrillRoundView) {
       id: crypto.randomUUID(),
       pattern: at.drill.pattern,
       hand: at.drill.hand,
-      aMinute: aMinute.value,
+      aMinute: tempoOf(at),
       changes: changesDone,
       outcome,
       at: new Date().toISOString(),
@@ -171,13 +181,16 @@ export function useRound(round: DrillRoundView) {
     drills: drilled.value,
     hurts: hurts.value,
     before: before.value,
+    bars: phrase.bars ?? null,
+    beatsABar: phrase.beatsABar ?? null,
   })
   function shift(by: number) {
     advance()
-    const share = change.value ? (position.value - reading) / beat.value : 0
-    const { least, greatest, step } = round.tempo
-    aMinute.value = Math.min(greatest, Math.max(least, aMinute.value + by * step))
-    if (share) position.value = reading + share * beat.value
+    const share = change.value ? (position.value - reading.value) / beat.value : 0
+    const before = aMinute.value
+    shifted.value += by
+    if (aMinute.value === before) shifted.value -= by
+    if (share) position.value = reading.value + share * beat.value
     if (state.value === 'running') run()
   }
   function mute() {

@@ -65,6 +65,7 @@ public class DrillBenchmark {
   /** What they do next. */
   @Benchmark
   public List<Drill> choose() {
-    return drilling.round(ROUND, A_MINUTE, FIRST.toLocalDate().plusDays(1), drill -> true);
+    return drilling.round(
+        ROUND, OptionalInt.of(A_MINUTE), FIRST.toLocalDate().plusDays(1), drill -> true);
   }
 }

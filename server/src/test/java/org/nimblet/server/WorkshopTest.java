@@ -112,6 +112,11 @@ class WorkshopTest {
             .sum();
     int right = drills(other).stream().mapToInt(drill -> drill.get("tries").asInt()).sum();
     assertThat(counted + right - both).isEqualTo(12);
+    assertThat(drills(after))
+        .filteredOn(drill -> drill.get("tries").asInt() == 1)
+        .allSatisfy(
+            drill ->
+                assertThat(drill.get("nextTempo").asString()).isEqualTo("1 of 3 clean before 62"));
     Set<String> second = new HashSet<>();
     one.sent("POST", "/workshop/drills", Map.of("aMinute", 60, "minutes", 5))
         .get("drills")
@@ -165,6 +170,44 @@ class WorkshopTest {
     }
   }
 
+  /** 96 a minute, eight bars of three: 24 changes in 15 s after 9 beats in which one looks. */
+  @Test
+  void aRoundIsSetToAPhrase(RunningServer server) {
+    OneClient one = OneClient.takeIn(server);
+    JsonNode round =
+        one.sent(
+            "POST",
+            "/workshop/drills",
+            Map.of("aMinute", 96, "minutes", 3, "bars", 8, "beatsABar", 3));
+    assertThat(round.at("/drills/0/changes").asInt()).isEqualTo(24);
+    assertThat(round.at("/drills/0/readMillis").asLong()).isEqualTo(9 * 60_000 / 96);
+    assertThat(round.get("drills")).hasSize(8);
+    assertThat(
+            one.send("POST", "/workshop/drills", Map.of("bars", 40))
+                .json()
+                .at("/errors/0/message")
+                .asString())
+        .isEqualTo("1 to 16 bars.");
+  }
+
+  @Test
+  void aPatternIsTakenAwayAsMusicUnlessNothingIsPressed(RunningServer server) {
+    OneClient one = OneClient.takeIn(server);
+    String asked = "/workshop/pattern/file?kind=MIDI&hand=LEFT&bpm=60&pattern=";
+    Answer midi = one.send("GET", asked + LEFT_RING, null);
+    assertThat(midi.status()).isEqualTo(200);
+    assertThat(midi.body()).startsWith("MThd");
+    Answer gap = one.send("GET", asked + "one-hand.none.part-middle-ring.rest", null);
+    assertThat(gap.status()).isEqualTo(400);
+    assertThat(gap.json().at("/errors/0/field").asString()).isEqualTo("pattern");
+    assertThat(
+            one.send("GET", "/workshop/pattern/file?kind=MIDI&bpm=60&pattern=" + LEFT_RING, null)
+                .json()
+                .at("/errors/0/field")
+                .asString())
+        .isEqualTo("hand");
+  }
+
   @Test
   void oneWithItsPartsAndFaster(RunningServer server) {
     OneClient one = OneClient.takeIn(server);
@@ -212,12 +255,22 @@ class WorkshopTest {
   @Test
   void aRowHoldsEachTransitionOnce(RunningServer server) {
     OneClient one = OneClient.takeIn(server);
-    JsonNode row = one.get("/workshop/row?what=TRANSITIONS&hands=PARALLEL&thumb=false&another=0");
+    JsonNode row =
+        one.get("/workshop/row?what=TRANSITIONS&hands=PARALLEL&thumb=false&another=0&notesABeat=2");
     assertThat(row.get("row")).hasSize(12);
     assertThat(row.get("walk")).hasSize(12);
     assertThat(row.get("left")).hasSize(12);
+    assertThat(row.get("slots").asInt()).isEqualTo(12);
+    JsonNode phrased =
+        one.get(
+            "/workshop/row?what=TRANSITIONS&hands=PARALLEL&thumb=false&another=0&notesABeat=2"
+                + "&bars=2&beatsABar=4");
+    assertThat(phrased.get("slots").asInt()).as("two bars of four, two taps a beat").isEqualTo(16);
     assertThat(
-            one.send("GET", "/workshop/row?what=TRIPLES&hands=LEFT&thumb=true&another=1000", null)
+            one.send(
+                    "GET",
+                    "/workshop/row?what=TRIPLES&hands=LEFT&thumb=true&another=1000&notesABeat=1",
+                    null)
                 .status())
         .isEqualTo(400);
   }

@@ -55,8 +55,20 @@ public final class Drilling {
    * @param clean how often it was clean
    * @param lastClean whether the last try was
    * @param lastOn the date of the last try
+   * @param tempo at which it is done next
    */
-  public record SoFar(int tries, int clean, boolean lastClean, LocalDate lastOn) {
+  public record SoFar(int tries, int clean, boolean lastClean, LocalDate lastOn, DrillTempo tempo) {
+
+    private static final SoFar NOTHING = new SoFar(0, 0, false, LocalDate.MIN, DrillTempo.UNTRIED);
+
+    private SoFar after(Try tried) {
+      return new SoFar(
+          tries + 1,
+          clean + (tried.clean() ? 1 : 0),
+          tried.clean(),
+          tried.at().toLocalDate(),
+          tempo.after(tried));
+    }
 
     /** Whether it goes badly, as far as that can be said. */
     public boolean isWeak() {
@@ -89,14 +101,7 @@ public final class Drilling {
     for (Side side : tried.drill().hands()) {
       abilities.compute(side, (each, before) -> before.moved(expected, tried.clean()));
     }
-    SoFar before = records.getOrDefault(tried.drill(), new SoFar(0, 0, false, LocalDate.MIN));
-    records.put(
-        tried.drill(),
-        new SoFar(
-            before.tries() + 1,
-            before.clean() + (tried.clean() ? 1 : 0),
-            tried.clean(),
-            tried.at().toLocalDate()));
+    records.put(tried.drill(), records.getOrDefault(tried.drill(), SoFar.NOTHING).after(tried));
   }
 
   /** How able a hand is. */
@@ -123,6 +128,11 @@ public final class Drilling {
   /** How a drill went so far; empty if it was never tried. */
   public Optional<SoFar> soFar(Drill drill) {
     return Optional.ofNullable(records.get(drill));
+  }
+
+  /** At which tempo a drill is done next. */
+  public DrillTempo tempo(Drill drill) {
+    return soFar(drill).map(SoFar::tempo).orElse(DrillTempo.UNTRIED);
   }
 
   // ---- families
@@ -190,11 +200,11 @@ public final class Drilling {
    * other hand.
    *
    * @param count how many, at least 1
-   * @param aMinute changes a minute
+   * @param aMinute changes a minute; empty for each at its own tempo
    * @param today on the person's clock
    * @param open whether a drill may be done
    */
-  public List<Drill> round(int count, int aMinute, LocalDate today, Predicate<Drill> open) {
+  public List<Drill> round(int count, OptionalInt aMinute, LocalDate today, Predicate<Drill> open) {
     List<Drill> offered =
         openFamilies().stream()
             .flatMap(family -> drills(family).stream())
@@ -216,13 +226,17 @@ public final class Drilling {
         .limit(count - (long) chosen.size())
         .toList()
         .forEach(chosen::add);
-    chosen.sort(
-        Comparator.comparingDouble(drill -> difficulty(drill, OptionalInt.of(aMinute)).total()));
+    chosen.sort(Comparator.comparingDouble(drill -> difficultyAt(drill, aMinute)));
     return chosen;
   }
 
-  private double distance(Drill drill, int aMinute, LocalDate today) {
-    double difficulty = difficulty(drill, OptionalInt.of(aMinute)).total();
+  private double difficultyAt(Drill drill, OptionalInt aMinute) {
+    OptionalInt own = OptionalInt.of(tempo(drill).aMinute());
+    return difficulty(drill, aMinute.isPresent() ? aMinute : own).total();
+  }
+
+  private double distance(Drill drill, OptionalInt aMinute, LocalDate today) {
+    double difficulty = difficultyAt(drill, aMinute);
     double distance = Math.abs(difficulty - abilityFor(drill).difficultyAt(Ability.OFFERED));
     Optional<SoFar> before = soFar(drill);
     if (before.isEmpty()) {

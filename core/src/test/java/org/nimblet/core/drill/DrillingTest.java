@@ -96,7 +96,8 @@ class DrillingTest {
   @Test
   void aRoundIsNearFourOfFiveFromEasyToHard() {
     Drilling drilling = Drilling.of(Side.RIGHT, List.of());
-    List<Drill> round = drilling.round(12, A_MINUTE, FIRST.toLocalDate(), each -> true);
+    List<Drill> round =
+        drilling.round(12, OptionalInt.of(A_MINUTE), FIRST.toLocalDate(), each -> true);
     assertThat(round).hasSize(12).doesNotHaveDuplicates();
     List<Double> expected =
         round.stream().map(each -> drilling.expected(each, OptionalInt.of(A_MINUTE))).toList();
@@ -110,13 +111,15 @@ class DrillingTest {
   @Test
   void tomorrowsRoundIsAnotherOneAndWhatWentBadlyComesBack() {
     LocalDate today = FIRST.toLocalDate();
-    List<Drill> first = Drilling.of(Side.RIGHT, List.of()).round(8, A_MINUTE, today, each -> true);
+    List<Drill> first =
+        Drilling.of(Side.RIGHT, List.of()).round(8, OptionalInt.of(A_MINUTE), today, each -> true);
     List<Try> tries = new ArrayList<>();
     for (int i = 0; i < first.size(); i++) {
       tries.add(tried(first.get(i), i != 3, i));
     }
     List<Drill> second =
-        Drilling.of(Side.RIGHT, tries).round(8, A_MINUTE, today.plusDays(1), each -> true);
+        Drilling.of(Side.RIGHT, tries)
+            .round(8, OptionalInt.of(A_MINUTE), today.plusDays(1), each -> true);
     assertThat(second).isNotEqualTo(first).contains(first.get(3));
     assertThat(second).anyMatch(each -> !first.contains(each));
   }
@@ -141,7 +144,7 @@ class DrillingTest {
         Drilling.of(Side.RIGHT, List.of())
             .round(
                 20,
-                A_MINUTE,
+                OptionalInt.of(A_MINUTE),
                 FIRST.toLocalDate(),
                 each -> !each.moved(Side.LEFT).contains(Digit.RING));
     assertThat(round).isNotEmpty();

@@ -9,9 +9,11 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.nimblet.core.drill.DrillLength;
 import org.nimblet.core.drill.Pattern;
 import org.nimblet.core.drill.PatternWords;
 import org.nimblet.core.drill.Patterns;
+import org.nimblet.core.drill.Phrase;
 import org.nimblet.core.drill.Try.Drill;
 import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Purpose;
@@ -38,7 +40,6 @@ public class DrilledRounds {
 
   private static final String TITLE = "Round of patterns";
   private static final int PERCENT = 100;
-  private static final long MILLIS_A_SECOND = 1000;
 
   /** Clocks of devices may be ahead by this. */
   private static final Duration AHEAD = Duration.ofMinutes(5);
@@ -116,7 +117,7 @@ public class DrilledRounds {
     PatternWords words = new PatternWords(client.notation());
     List<StepForm> steps = new ArrayList<>();
     for (int i = 0; i < drills.size(); i++) {
-      steps.add(step(words, drills.get(i), form.drills().get(i)));
+      steps.add(step(words, drills.get(i), form.drills().get(i), form.phrase()));
     }
     return new SessionForm(
         null,
@@ -131,21 +132,23 @@ public class DrilledRounds {
         form.before());
   }
 
-  private static StepForm step(PatternWords words, Drill drill, DrilledForm told) {
+  private static StepForm step(
+      PatternWords words, Drill drill, DrilledForm told, Optional<Phrase> phrase) {
+    DrillLength length = DrillLength.of(told.aMinute(), phrase);
     String dose =
         "%s, %s: %d changes at %d a minute"
             .formatted(
                 words.title(drill.pattern()),
                 WorkshopViews.doing(words, drill),
-                WorkshopService.CHANGES,
+                length.changes(),
                 told.aMinute());
     return new StepForm(
         OpenDrills.exerciseOf(Patterns.familyOf(drill.pattern())).id(),
         0,
         dose,
         drill.hand().isPresent() ? Laterality.ONE_SIDE : Laterality.TOGETHER,
-        WorkshopService.seconds(told.aMinute()) * MILLIS_A_SECOND,
-        told.changes() * PERCENT / WorkshopService.CHANGES,
+        length.millis(),
+        Math.min(PERCENT, told.changes() * PERCENT / length.changes()),
         outcome(told),
         told.hand(),
         null,

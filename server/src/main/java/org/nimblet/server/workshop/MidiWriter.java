@@ -15,9 +15,7 @@ import javax.sound.midi.ShortMessage;
 import javax.sound.midi.Track;
 import org.nimblet.core.anatomy.Digit;
 
-/**
- * A row as a Standard MIDI File 1.0 of format 1: the click and each hand on tracks of their own.
- */
+/** Taps as a Standard MIDI File 1.0 of format 1: the click and each hand on tracks of their own. */
 final class MidiWriter {
 
   /** Divides by 2, 3 and 4. */
@@ -32,16 +30,15 @@ final class MidiWriter {
 
   private static final int CLICK = 76;
   private static final int LOUDNESS = 90;
-  private static final int BEATS_A_BAR = 4;
 
   private MidiWriter() {}
 
-  static byte[] write(RowMusic music) {
+  static byte[] write(TapMusic music) {
     try {
       Sequence sequence = new Sequence(Sequence.PPQ, TICKS_A_BEAT);
       click(sequence.createTrack(), music);
-      hand(sequence, "Left hand", 0, music.left(), RowMusic::leftKey, music);
-      hand(sequence, "Right hand", 1, music.right(), RowMusic::rightKey, music);
+      hand(sequence, "Left hand", 0, music.left(), TapMusic::leftKey, music);
+      hand(sequence, "Right hand", 1, music.right(), TapMusic::rightKey, music);
       ByteArrayOutputStream out = new ByteArrayOutputStream();
       MidiSystem.write(sequence, 1, out);
       return out.toByteArray();
@@ -52,7 +49,7 @@ final class MidiWriter {
     }
   }
 
-  private static void click(Track track, RowMusic music) throws InvalidMidiDataException {
+  private static void click(Track track, TapMusic music) throws InvalidMidiDataException {
     name(track, "Click");
     int microseconds = MICROSECONDS_A_MINUTE / music.bpm();
     byte[] tempo = {(byte) (microseconds >> 16), (byte) (microseconds >> 8), (byte) microseconds};
@@ -60,7 +57,7 @@ final class MidiWriter {
     int taps = music.taps() * music.rounds();
     int beats = (taps + music.notesABeat() - 1) / music.notesABeat();
     for (int beat = 0; beat < beats; beat++) {
-      int loud = beat % BEATS_A_BAR == 0 ? LOUDNESS : LOUDNESS / 2;
+      int loud = beat % music.beatsABar() == 0 ? LOUDNESS : LOUDNESS / 2;
       note(track, PERCUSSION, CLICK, loud, (long) beat * TICKS_A_BEAT, TICKS_A_BEAT / 8);
     }
   }
@@ -69,9 +66,9 @@ final class MidiWriter {
       Sequence sequence,
       String name,
       int channel,
-      List<Digit> row,
+      List<List<Digit>> row,
       ToIntFunction<Digit> key,
-      RowMusic music)
+      TapMusic music)
       throws InvalidMidiDataException {
     if (row.isEmpty()) {
       return;
@@ -80,8 +77,10 @@ final class MidiWriter {
     name(track, name);
     int length = TICKS_A_BEAT / music.notesABeat();
     for (int tap = 0; tap < row.size() * music.rounds(); tap++) {
-      int pressed = key.applyAsInt(row.get(tap % row.size()));
-      note(track, channel, pressed, LOUDNESS, (long) tap * length, length * 3 / 4);
+      for (Digit digit : row.get(tap % row.size())) {
+        int pressed = key.applyAsInt(digit);
+        note(track, channel, pressed, LOUDNESS, (long) tap * length, length * 3 / 4);
+      }
     }
   }
 

@@ -4,6 +4,7 @@ import java.io.ByteArrayOutputStream;
 import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.ToIntFunction;
 import org.audiveris.proxymusic.Attributes;
@@ -29,11 +30,10 @@ import org.audiveris.proxymusic.util.Marshalling;
 import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Notation;
 
-/** One round of a row as MusicXML 4.0, a part a hand, with the fingering above the notes. */
+/** One round of taps as MusicXML 4.0, a part a hand, with the fingering above the notes. */
 final class MusicXmlWriter {
 
   private static final ObjectFactory MAKE = new ObjectFactory();
-  private static final int BEATS_A_BAR = 4;
   private static final String VERSION = "4.0";
   private static final int SEMITONES = 12;
   private static final List<Step> WHITE =
@@ -41,13 +41,13 @@ final class MusicXmlWriter {
   private static final List<String> LENGTHS = List.of("quarter", "eighth", "eighth", "16th");
   private static final int TRIPLET = 3;
 
-  private final RowMusic music;
+  private final TapMusic music;
 
-  private MusicXmlWriter(RowMusic music) {
+  private MusicXmlWriter(TapMusic music) {
     this.music = music;
   }
 
-  static String write(RowMusic music) {
+  static String write(TapMusic music) {
     try {
       ByteArrayOutputStream out = new ByteArrayOutputStream();
       Marshalling.marshal(new MusicXmlWriter(music).score(), out, false, 2);
@@ -65,10 +65,10 @@ final class MusicXmlWriter {
     PartList parts = MAKE.createPartList();
     score.setPartList(parts);
     if (!music.right().isEmpty()) {
-      part(score, "P1", "Right hand", music.right(), RowMusic::rightKey, ClefSign.G, 2);
+      part(score, "P1", "Right hand", music.right(), TapMusic::rightKey, ClefSign.G, 2);
     }
     if (!music.left().isEmpty()) {
-      part(score, "P2", "Left hand", music.left(), RowMusic::leftKey, ClefSign.F, 4);
+      part(score, "P2", "Left hand", music.left(), TapMusic::leftKey, ClefSign.F, 4);
     }
     return score;
   }
@@ -77,7 +77,7 @@ final class MusicXmlWriter {
       ScorePartwise score,
       String id,
       String title,
-      List<Digit> row,
+      List<List<Digit>> row,
       ToIntFunction<Digit> key,
       ClefSign clef,
       int line) {
@@ -90,7 +90,7 @@ final class MusicXmlWriter {
     ScorePartwise.Part part = MAKE.createScorePartwisePart();
     part.setId(named);
     score.getPart().add(part);
-    int inBar = BEATS_A_BAR * music.notesABeat();
+    int inBar = music.beatsABar() * music.notesABeat();
     int bars = (row.size() + inBar - 1) / inBar;
     for (int bar = 0; bar < bars; bar++) {
       ScorePartwise.Part.Measure measure = MAKE.createScorePartwisePartMeasure();
@@ -99,7 +99,8 @@ final class MusicXmlWriter {
         measure.getNoteOrBackupOrForward().add(attributes(clef, line));
       }
       for (int tap = bar * inBar; tap < (bar + 1) * inBar; tap++) {
-        measure.getNoteOrBackupOrForward().add(tap < row.size() ? note(row.get(tap), key) : rest());
+        List<Digit> together = tap < row.size() ? row.get(tap) : List.of();
+        measure.getNoteOrBackupOrForward().addAll(notes(together, key));
       }
       part.getMeasure().add(measure);
     }
@@ -112,7 +113,7 @@ final class MusicXmlWriter {
     key.setFifths(BigInteger.ZERO);
     attributes.getKey().add(key);
     Time time = MAKE.createTime();
-    time.getTimeSignature().add(MAKE.createTimeBeats(String.valueOf(BEATS_A_BAR)));
+    time.getTimeSignature().add(MAKE.createTimeBeats(String.valueOf(music.beatsABar())));
     time.getTimeSignature().add(MAKE.createTimeBeatType("4"));
     attributes.getTime().add(time);
     Clef clef = MAKE.createClef();
@@ -120,6 +121,22 @@ final class MusicXmlWriter {
     clef.setLine(BigInteger.valueOf(line));
     attributes.getClef().add(clef);
     return attributes;
+  }
+
+  /** What goes down at once is a chord; nothing is a rest. */
+  private List<Note> notes(List<Digit> together, ToIntFunction<Digit> key) {
+    if (together.isEmpty()) {
+      return List.of(rest());
+    }
+    List<Note> notes = new ArrayList<>();
+    for (Digit digit : together) {
+      Note note = note(digit, key);
+      if (!notes.isEmpty()) {
+        note.setChord(MAKE.createEmpty());
+      }
+      notes.add(note);
+    }
+    return notes;
   }
 
   private Note note(Digit digit, ToIntFunction<Digit> keys) {

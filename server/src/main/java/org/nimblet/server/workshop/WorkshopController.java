@@ -7,7 +7,7 @@ import java.util.List;
 import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.drill.Circle;
-import org.nimblet.core.drill.TwoHandedRow;
+import org.nimblet.core.drill.DrillTempo;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.person.Person;
 import org.nimblet.server.platform.TwoAtOnce;
@@ -19,6 +19,7 @@ import org.nimblet.server.workshop.WorkshopForms.PatternView;
 import org.nimblet.server.workshop.WorkshopForms.PatternsView;
 import org.nimblet.server.workshop.WorkshopForms.RowForm;
 import org.nimblet.server.workshop.WorkshopForms.RowView;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -46,7 +47,7 @@ class WorkshopController {
   PatternsView patterns(
       @PathVariable("clientId") Person person,
       @RequestParam Side hand,
-      @RequestParam(defaultValue = "" + WorkshopForms.FIRST_A_MINUTE)
+      @RequestParam(defaultValue = "" + DrillTempo.FIRST)
           @Min(value = WorkshopForms.LEAST_A_MINUTE, message = WorkshopForms.A_MINUTE_RULE)
           @Max(value = WorkshopForms.GREATEST_A_MINUTE, message = WorkshopForms.A_MINUTE_RULE)
           int aMinute) {
@@ -58,7 +59,7 @@ class WorkshopController {
       @PathVariable("clientId") Person person,
       @RequestParam String pattern,
       @RequestParam Side hand,
-      @RequestParam(defaultValue = "" + WorkshopForms.FIRST_A_MINUTE)
+      @RequestParam(defaultValue = "" + DrillTempo.FIRST)
           @Min(value = WorkshopForms.LEAST_A_MINUTE, message = WorkshopForms.A_MINUTE_RULE)
           @Max(value = WorkshopForms.GREATEST_A_MINUTE, message = WorkshopForms.A_MINUTE_RULE)
           int aMinute) {
@@ -81,14 +82,8 @@ class WorkshopController {
   }
 
   @GetMapping("/row")
-  RowView row(
-      @PathVariable("clientId") ClientFile client,
-      @RequestParam Circle.What what,
-      @RequestParam TwoHandedRow hands,
-      @RequestParam boolean thumb,
-      @RequestParam @Min(value = 0, message = "0 to 999.") @Max(value = 999, message = "0 to 999.")
-          int another) {
-    return WorkshopViews.row(new RowForm(what, hands, thumb, another));
+  RowView row(@PathVariable("clientId") ClientFile client, @ParameterObject @Valid RowForm form) {
+    return WorkshopViews.row(form);
   }
 
   /** A row that is shown and done again, one tap longer each time. */

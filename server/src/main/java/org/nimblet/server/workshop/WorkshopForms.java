@@ -9,10 +9,15 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.UUID;
 import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.drill.Circle;
+import org.nimblet.core.drill.DrillLength;
+import org.nimblet.core.drill.DrillTempo;
+import org.nimblet.core.drill.Phrase;
 import org.nimblet.core.drill.TwoHandedRow;
 import org.nimblet.core.session.SessionEnding;
 import org.nimblet.server.routine.SafetyView;
@@ -21,11 +26,8 @@ import org.nimblet.server.session.SessionForms.PainForm;
 /** What goes over the wire about the workshop. */
 public final class WorkshopForms {
 
-  static final int LEAST_A_MINUTE = 20;
-  static final int GREATEST_A_MINUTE = 240;
-
-  /** At which patterns are looked at and drilled where nobody says (ours). */
-  static final int FIRST_A_MINUTE = 60;
+  static final int LEAST_A_MINUTE = DrillTempo.LEAST;
+  static final int GREATEST_A_MINUTE = DrillTempo.GREATEST;
 
   /** A round where nobody says (ours). */
   static final int ROUND_MINUTES = 5;
@@ -43,7 +45,7 @@ public final class WorkshopForms {
   static final int MOST_DRILLS = 60;
 
   private static final String DRILLS_RULE = "1 to 60 drills.";
-  private static final String CHANGES_RULE = "0 to 20 changes.";
+  private static final String CHANGES_RULE = "0 to 112 changes.";
   private static final String PATTERN_RULE = "One of the patterns.";
 
   private WorkshopForms() {}
@@ -66,6 +68,8 @@ public final class WorkshopForms {
    * @param first the states of that hand, or of the left one
    * @param second the states of the right one, where both do it
    * @param expected how likely it is clean, 0 to 1
+   * @param tempo at which this person does it next, changes a minute
+   * @param nextTempo what it takes to do it faster, as words; null at the fastest
    * @param closed why it may not be done
    */
   public record DrillView(
@@ -82,6 +86,8 @@ public final class WorkshopForms {
       int clean,
       boolean weak,
       boolean next,
+      int tempo,
+      @Schema(nullable = true) String nextTempo,
       @Schema(nullable = true) String closed) {}
 
   /**
@@ -126,9 +132,17 @@ public final class WorkshopForms {
    * One pattern with its difficulty in parts, and at other tempi.
    *
    * @param exercise the exercise of the library that its family belongs to
+   * @param how it is done, as a sentence
+   * @param tempoWords at which tempo, and when faster, as a sentence
    */
   public record PatternView(
-      String exercise, DrillView drill, List<DifficultyPartView> parts, List<TempoView> faster) {}
+      String exercise,
+      DrillView drill,
+      List<DifficultyPartView> parts,
+      List<TempoView> faster,
+      String how,
+      String tempoWords,
+      SafetyView safety) {}
 
   /** A pattern at a tempo. */
   public record TempoView(int aMinute, double difficulty, double expected) {}
@@ -136,20 +150,21 @@ public final class WorkshopForms {
   /**
    * A drill of a round.
    *
+   * @param aMinute at which tempo
+   * @param readMillis to see what comes
    * @param changes how many changes it lasts
    */
-  public record RoundDrillView(DrillView drill, int changes, int seconds) {}
+  public record RoundDrillView(DrillView drill, int aMinute, long readMillis, int changes) {}
 
   /**
    * A round, to be drilled now.
    *
-   * @param readSeconds for each drill, to see what comes
+   * @param beatsABar how changes are counted where the round is set to a phrase
    */
   public record DrillRoundView(
       UUID roundId,
-      int aMinute,
       int minutes,
-      int readSeconds,
+      @Schema(nullable = true) Integer beatsABar,
       TempoRange tempo,
       List<RoundDrillView> drills,
       SafetyView safety) {}
@@ -159,6 +174,7 @@ public final class WorkshopForms {
    *
    * @param aMinute at which tempo
    * @param minutes how long
+   * @param bars of a phrase that it is set to; without them there is none
    */
   public record DrillRoundForm(
       @Schema(nullable = true)
@@ -168,10 +184,23 @@ public final class WorkshopForms {
       @Schema(nullable = true)
           @Min(value = 1, message = MINUTES_RULE)
           @Max(value = MOST_MINUTES, message = MINUTES_RULE)
-          Integer minutes) {
+          Integer minutes,
+      @Schema(nullable = true)
+          @Min(value = 1, message = MusicForms.BARS_RULE)
+          @Max(value = Phrase.MOST_BARS, message = MusicForms.BARS_RULE)
+          Integer bars,
+      @Schema(nullable = true)
+          @Min(value = Phrase.LEAST_BEATS_A_BAR, message = MusicForms.BEATS_RULE)
+          @Max(value = Phrase.MOST_BEATS_A_BAR, message = MusicForms.BEATS_RULE)
+          Integer beatsABar) {
 
-    int tempo() {
-      return aMinute == null ? FIRST_A_MINUTE : aMinute;
+    Optional<Phrase> phrase() {
+      return MusicForms.phrase(bars, beatsABar);
+    }
+
+    /** At which tempo; empty for each drill at its own. */
+    OptionalInt tempo() {
+      return aMinute == null ? OptionalInt.empty() : OptionalInt.of(aMinute);
     }
 
     int length() {
@@ -204,7 +233,7 @@ public final class WorkshopForms {
           @Max(value = GREATEST_A_MINUTE, message = A_MINUTE_RULE)
           Integer aMinute,
       @Min(value = 0, message = CHANGES_RULE)
-          @Max(value = WorkshopService.CHANGES, message = CHANGES_RULE)
+          @Max(value = DrillLength.MOST_CHANGES, message = CHANGES_RULE)
           int changes,
       @NotNull(message = "CLEAN, NOT_CLEAN, SKIPPED or HURT.") DrillOutcome outcome,
       @NotNull(message = "When it was tried.") Instant at) {
@@ -233,7 +262,20 @@ public final class WorkshopForms {
       @NotNull(message = "What hurt, or an empty list.") @Size(max = 60, message = "At most 60.")
           List<@NotNull(message = "What hurt.") @Valid PainForm> hurts,
       @Schema(nullable = true) @Size(max = 30, message = "At most 30.")
-          List<@NotNull(message = "What hurt before.") @Valid PainForm> before) {}
+          List<@NotNull(message = "What hurt before.") @Valid PainForm> before,
+      @Schema(nullable = true)
+          @Min(value = 1, message = MusicForms.BARS_RULE)
+          @Max(value = Phrase.MOST_BARS, message = MusicForms.BARS_RULE)
+          Integer bars,
+      @Schema(nullable = true)
+          @Min(value = Phrase.LEAST_BEATS_A_BAR, message = MusicForms.BEATS_RULE)
+          @Max(value = Phrase.MOST_BEATS_A_BAR, message = MusicForms.BEATS_RULE)
+          Integer beatsABar) {
+
+    Optional<Phrase> phrase() {
+      return MusicForms.phrase(bars, beatsABar);
+    }
+  }
 
   /**
    * A row of taps.
@@ -241,6 +283,8 @@ public final class WorkshopForms {
    * @param left what the left hand taps; empty if it rests
    * @param walk the number of each transition in the walk: from finger, to finger
    * @param rounds how often it is usually gone round
+   * @param slots taps of a round with the rests that fill its phrase
+   * @param beatsABar how beats are counted where it is set to a phrase
    */
   public record RowView(
       Circle.What what,
@@ -250,13 +294,35 @@ public final class WorkshopForms {
       List<Digit> left,
       List<Digit> right,
       List<Digit> row,
+      int slots,
+      @Schema(nullable = true) Integer beatsABar,
       List<TransitionView> walk) {}
 
   /** A transition between two fingers, by its place in the walk, from 1 on. */
   public record TransitionView(Digit from, Digit to, int place) {}
 
   /** Which row is asked for. */
-  public record RowForm(Circle.What what, TwoHandedRow hands, boolean thumb, int another) {}
+  public record RowForm(
+      @NotNull(message = "What is held once.") Circle.What what,
+      @NotNull(message = "How the hands share it.") TwoHandedRow hands,
+      boolean thumb,
+      @Min(value = 0, message = "0 to 999.") @Max(value = 999, message = "0 to 999.") int another,
+      @Min(value = 1, message = "1 to 4 taps a beat.")
+          @Max(value = TapMusic.MOST_NOTES, message = "1 to 4 taps a beat.")
+          int notesABeat,
+      @Schema(nullable = true)
+          @Min(value = 1, message = MusicForms.BARS_RULE)
+          @Max(value = Phrase.MOST_BARS, message = MusicForms.BARS_RULE)
+          Integer bars,
+      @Schema(nullable = true)
+          @Min(value = Phrase.LEAST_BEATS_A_BAR, message = MusicForms.BEATS_RULE)
+          @Max(value = Phrase.MOST_BEATS_A_BAR, message = MusicForms.BEATS_RULE)
+          Integer beatsABar) {
+
+    Optional<Phrase> phrase() {
+      return MusicForms.phrase(bars, beatsABar);
+    }
+  }
 
   /** A form of a clasp. */
   public record ClaspFormView(String pose, String words, List<Side> tops) {}

@@ -7,6 +7,8 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.drill.DrillLength;
+import org.nimblet.core.drill.DrillTempo;
 import org.nimblet.core.drill.Drilling;
 import org.nimblet.core.drill.Pattern;
 import org.nimblet.core.drill.Patterns;
@@ -31,19 +33,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class WorkshopService {
 
-  /** A drill lasts so many changes (ours). */
-  static final int CHANGES = 20;
-
-  /** And before it so many seconds, to see what comes (ours). */
-  static final int READ_SECONDS = 5;
-
-  private static final int SECONDS_A_MINUTE = 60;
-
-  /** How long a drill lasts, with the time to see what comes. */
-  static int seconds(int aMinute) {
-    return READ_SECONDS + CHANGES * SECONDS_A_MINUTE / aMinute;
-  }
-
   private final DrillTries tries;
 
   WorkshopService(DrillTries tries) {
@@ -65,18 +54,17 @@ public class WorkshopService {
    */
   @Transactional(readOnly = true)
   public PatternView pattern(Person person, String id, Side hand, int aMinute) {
-    Drilling drilling = drilling(person.client());
-    Pattern pattern = known("pattern", id);
-    Drill drill = new Drill(pattern, Optional.of(hand).filter(each -> pattern.isForOneHand()));
-    return views(person).pattern(drilling, drill, aMinute);
+    return views(person)
+        .pattern(
+            drilling(person.client()), drill("pattern", id, hand), aMinute, SafetyView.of(person));
   }
 
   /** The round that somebody should do now. */
   @Transactional(readOnly = true)
   public DrillRoundView round(Person person, DrillRoundForm form) {
     Drilling drilling = drilling(person.client());
-    int fit = Math.max(1, form.length() * SECONDS_A_MINUTE / seconds(form.tempo()));
-    int count = Math.min(fit, WorkshopForms.MOST_DRILLS);
+    DrillLength length = DrillLength.of(form.tempo().orElse(DrillTempo.FIRST), form.phrase());
+    int count = Math.min(length.fitInto(form.length()), WorkshopForms.MOST_DRILLS);
     List<Drill> drills = round(person, drilling, count, form.tempo());
     if (drills.isEmpty()) {
       throw new InvalidFieldException(
@@ -95,14 +83,12 @@ public class WorkshopService {
   }
 
   private List<Drill> next(Person person, Drilling drilling, int aMinute) {
-    return round(
-        person,
-        drilling,
-        WorkshopForms.ROUND_MINUTES * SECONDS_A_MINUTE / seconds(aMinute),
-        aMinute);
+    int count = DrillLength.of(aMinute, Optional.empty()).fitInto(WorkshopForms.ROUND_MINUTES);
+    return round(person, drilling, count, OptionalInt.of(aMinute));
   }
 
-  private static List<Drill> round(Person person, Drilling drilling, int count, int aMinute) {
+  private static List<Drill> round(
+      Person person, Drilling drilling, int count, OptionalInt aMinute) {
     OpenDrills open = open(person);
     return drilling.round(count, aMinute, person.today(), drill -> open.closed(drill).isEmpty());
   }
@@ -113,7 +99,7 @@ public class WorkshopService {
             person,
             person.today(),
             Purpose.INDEPENDENCE,
-            WorkshopForms.ROUND_MINUTES * SECONDS_A_MINUTE,
+            WorkshopForms.ROUND_MINUTES * 60,
             Optional.empty(),
             Around.NOTHING,
             List.of()));
@@ -121,6 +107,19 @@ public class WorkshopService {
 
   private static WorkshopViews views(Person person) {
     return new WorkshopViews(person.client().notation(), open(person)::closed);
+  }
+
+  /**
+   * A pattern, done by a hand where it is for one.
+   *
+   * @throws InvalidFieldException naming the field if there is no such pattern, or no hand for it
+   */
+  static Drill drill(String field, String id, Side hand) {
+    Pattern pattern = known(field, id);
+    if (pattern.isForOneHand() && hand == null) {
+      throw new InvalidFieldException("hand", "LEFT or RIGHT.");
+    }
+    return new Drill(pattern, Optional.ofNullable(hand).filter(each -> pattern.isForOneHand()));
   }
 
   static Pattern known(String field, String id) {

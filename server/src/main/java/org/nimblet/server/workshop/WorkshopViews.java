@@ -15,10 +15,13 @@ import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.drill.Ability;
 import org.nimblet.core.drill.Circle;
 import org.nimblet.core.drill.Clasp;
+import org.nimblet.core.drill.DrillLength;
+import org.nimblet.core.drill.DrillTempo;
 import org.nimblet.core.drill.Drilling;
 import org.nimblet.core.drill.Family;
 import org.nimblet.core.drill.PatternWords;
 import org.nimblet.core.drill.Patterns;
+import org.nimblet.core.drill.Phrase;
 import org.nimblet.core.drill.Try.Drill;
 import org.nimblet.core.drill.TwoHandedRow;
 import org.nimblet.core.exercise.FingerState;
@@ -95,7 +98,7 @@ final class WorkshopViews {
     Ability ability = drilling.ability(hand);
     return new PatternsView(
         aMinute,
-        TempoRange.from(WorkshopForms.FIRST_A_MINUTE),
+        TempoRange.from(DrillTempo.FIRST),
         WorkshopForms.ROUND_MINUTES,
         ability.difficultyAt(Ability.OFFERED),
         ability.difficultyAt(EASY),
@@ -138,7 +141,31 @@ final class WorkshopViews {
         soFar.map(Drilling.SoFar::clean).orElse(0),
         soFar.filter(Drilling.SoFar::isWeak).isPresent(),
         next,
+        drilling.tempo(drill).aMinute(),
+        nextTempo(drilling.tempo(drill)),
         closed.apply(drill).orElse(null));
+  }
+
+  private static String how(Drill drill) {
+    return "%d changes from one to the next, %s. Clean is: only what is meant moves, and on the beat."
+        .formatted(
+            DrillLength.CHANGES,
+            drill.pattern().first().size() == 2 ? "and back" : "round and round");
+  }
+
+  private static String tempoWords(DrillTempo tempo) {
+    String now = "%d a minute.".formatted(tempo.aMinute());
+    return tempo.next().isEmpty()
+        ? now
+        : "%s After %d clean rounds in a row %d."
+            .formatted(now, DrillTempo.CLEAN_ROUNDS, tempo.next().getAsInt());
+  }
+
+  private static String nextTempo(DrillTempo tempo) {
+    return tempo.next().isEmpty()
+        ? null
+        : "%d of %d clean before %d"
+            .formatted(tempo.cleanInARow(), DrillTempo.CLEAN_ROUNDS, tempo.next().getAsInt());
   }
 
   /** Which hand does it, or how the two do it together. */
@@ -154,7 +181,7 @@ final class WorkshopViews {
         .toList();
   }
 
-  PatternView pattern(Drilling drilling, Drill drill, int aMinute) {
+  PatternView pattern(Drilling drilling, Drill drill, int aMinute, SafetyView safety) {
     return new PatternView(
         OpenDrills.exerciseOf(Patterns.familyOf(drill.pattern())).id(),
         drill(drilling, drill, aMinute, false),
@@ -169,27 +196,28 @@ final class WorkshopViews {
                         faster,
                         drilling.difficulty(drill, OptionalInt.of(faster)).total(),
                         drilling.expected(drill, OptionalInt.of(faster))))
-            .toList());
+            .toList(),
+        how(drill),
+        tempoWords(drilling.tempo(drill)),
+        safety);
   }
 
   DrillRoundView round(
       Drilling drilling, List<Drill> drills, DrillRoundForm form, SafetyView safety) {
-    int seconds = WorkshopService.CHANGES * 60 / form.tempo();
     return new DrillRoundView(
         UUID.randomUUID(),
-        form.tempo(),
         form.length(),
-        WorkshopService.READ_SECONDS,
-        TempoRange.from(form.tempo()),
-        drills.stream()
-            .map(
-                drill ->
-                    new RoundDrillView(
-                        drill(drilling, drill, form.tempo(), true),
-                        WorkshopService.CHANGES,
-                        seconds))
-            .toList(),
+        form.phrase().map(Phrase::beatsABar).orElse(null),
+        TempoRange.from(DrillTempo.FIRST),
+        drills.stream().map(drill -> drill(drilling, drill, form)).toList(),
         safety);
+  }
+
+  private RoundDrillView drill(Drilling drilling, Drill drill, DrillRoundForm form) {
+    int aMinute = form.tempo().orElse(drilling.tempo(drill).aMinute());
+    DrillLength length = DrillLength.of(aMinute, form.phrase());
+    return new RoundDrillView(
+        drill(drilling, drill, aMinute, true), aMinute, length.readMillis(), length.changes());
   }
 
   static RowView row(RowForm form) {
@@ -209,6 +237,8 @@ final class WorkshopViews {
         hands.left(row),
         hands.right(row),
         row,
+        form.phrase().map(set -> set.fitted(row, form.notesABeat(), row.get(0))).orElse(row).size(),
+        form.phrase().map(Phrase::beatsABar).orElse(null),
         walk);
   }
 

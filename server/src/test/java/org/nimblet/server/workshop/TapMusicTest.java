@@ -8,6 +8,7 @@ import java.io.StringReader;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javax.sound.midi.MidiEvent;
 import javax.sound.midi.MidiSystem;
 import javax.sound.midi.Sequence;
@@ -22,17 +23,22 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.nimblet.core.anatomy.Digit;
+import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.drill.Circle;
+import org.nimblet.core.drill.Pattern;
+import org.nimblet.core.drill.Phrase;
+import org.nimblet.core.drill.Try.Drill;
 import org.nimblet.core.drill.TwoHandedRow;
+import org.nimblet.core.exercise.FingerState;
 import org.w3c.dom.ls.LSInput;
 
-class RowMusicTest {
+class TapMusicTest {
 
   private static final List<Digit> ROW =
       Circle.of(Circle.What.TRANSITIONS, Digit.FINGERS, 0).taps();
 
-  private static RowMusic music(TwoHandedRow hands, int bpm, int notesABeat, int rounds) {
-    return new RowMusic(hands.left(ROW), hands.right(ROW), bpm, notesABeat, rounds);
+  private static TapMusic music(TwoHandedRow hands, int bpm, int notesABeat, int rounds) {
+    return TapMusic.ofRow(ROW, hands, bpm, notesABeat, rounds);
   }
 
   private static List<Integer> keys(Track track) {
@@ -56,7 +62,7 @@ class RowMusicTest {
     assertThat(read.getTracks()).hasSize(3);
     assertThat(keys(read.getTracks()[0])).hasSize(96).containsOnly(76);
     assertThat(keys(read.getTracks()[2]).subList(0, 12))
-        .isEqualTo(ROW.stream().map(RowMusic::rightKey).toList());
+        .isEqualTo(ROW.stream().map(TapMusic::rightKey).toList());
     assertThat(keys(read.getTracks()[1])).hasSize(192);
     double last = 191 * 60.0 / (84 * 2) + 0.75 * 60 / (84 * 2);
     assertThat(read.getMicrosecondLength() / 1e6)
@@ -115,21 +121,49 @@ class RowMusicTest {
   /** What another library reads is looked at in the front end's tests: the files are the same. */
   @Test
   void theFilesThatOtherLibrariesReadAreThese() throws Exception {
-    RowMusic music = music(TwoHandedRow.MIRRORED, 84, 2, 2);
+    TapMusic music = music(TwoHandedRow.MIRRORED, 84, 2, 2);
     assertThat(MidiWriter.write(music)).isEqualTo(bytes("row.mid"));
     assertThat(MusicXmlWriter.write(music))
         .isEqualTo(new String(bytes("row.musicxml"), StandardCharsets.UTF_8));
   }
 
   private static byte[] bytes(String name) throws Exception {
-    try (var in = RowMusicTest.class.getResourceAsStream(name)) {
+    try (var in = TapMusicTest.class.getResourceAsStream(name)) {
       return in.readAllBytes();
     }
   }
 
+  /** Ten rounds of ring and little down together, then nothing; by hand keys 50 and 48. */
+  @Test
+  void whatIsBentTogetherIsAChord() throws Exception {
+    Pattern pattern =
+        Pattern.oneHand(new FingerState(List.of(Digit.RING, Digit.LITTLE), List.of()));
+    TapMusic music = TapMusic.ofDrill(new Drill(pattern, Optional.of(Side.LEFT)), 60, 10);
+    Sequence read = MidiSystem.getSequence(new ByteArrayInputStream(MidiWriter.write(music)));
+    assertThat(read.getTracks()).hasSize(2);
+    assertThat(keys(read.getTracks()[1])).hasSize(20).startsWith(50, 48, 50, 48);
+    String text = MusicXmlWriter.write(music);
+    assertThat(text.split("<chord/>", -1)).hasSize(2);
+    schema()
+        .newValidator()
+        .validate(new StreamSource(new StringReader(text.replaceFirst("<!DOCTYPE[^>]*>", ""))));
+  }
+
+  /** 12 taps, two a beat, in two bars of three: 12 more are silent, and the click counts to 3. */
+  @Test
+  void aPhraseIsFilledWithRests() throws Exception {
+    TapMusic music = music(TwoHandedRow.RIGHT, 84, 2, 2).in(new Phrase(4, 3));
+    assertThat(music.taps()).isEqualTo(24);
+    Sequence read = MidiSystem.getSequence(new ByteArrayInputStream(MidiWriter.write(music)));
+    assertThat(keys(read.getTracks()[1])).hasSize(24);
+    assertThat(keys(read.getTracks()[0])).hasSize(24);
+    assertThat(MusicXmlWriter.write(music)).contains("<beats>3</beats>");
+    assertThat(MusicXmlWriter.write(music).split("<rest", -1)).hasSize(13);
+  }
+
   @Test
   void anEmptyRowIsNoMusic() {
-    assertThatThrownBy(() -> new RowMusic(List.of(), List.of(), 60, 1, 1))
+    assertThatThrownBy(() -> new TapMusic(List.of(), List.of(), 60, 1, 1, 4))
         .hasMessageContaining("at least one tap");
   }
 
