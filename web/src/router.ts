@@ -142,6 +142,12 @@ export const router = createRouter({
       meta: { who: 'coach', title: 'Clasps' },
     },
     {
+      path: '/workshop/:clientId/difficulties',
+      component: () => import('@/workshop/DifficultiesPage.vue'),
+      props: true,
+      meta: { who: 'coach', title: 'Difficulties' },
+    },
+    {
       path: '/workshop/:clientId/card',
       component: () => import('@/workshop/CardPage.vue'),
       props: (route) => ({

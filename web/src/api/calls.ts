@@ -616,6 +616,9 @@ export const api = {
         params: { path: { clientId: id }, query: { pattern, hand, aMinute } },
       }),
     ),
+  difficulties: () => answer(http.GET('/api/workshop/difficulties')),
+  takeDifficulties: () => answer(http.POST('/api/workshop/difficulties')),
+  putBackDifficulties: () => answer(http.DELETE('/api/workshop/difficulties')),
   drillRound: (id: string, body: DrillRoundForm) =>
     answer(http.POST('/api/clients/{clientId}/workshop/drills', { ...at({ clientId: id }), body })),
   keepRound: (id: string, body: DrilledRoundForm) =>

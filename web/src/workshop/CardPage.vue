@@ -32,7 +32,7 @@ const print = () => window.print()
           <p>{{ capital(view.drill.doing) }}</p>
         </header>
         <section v-for="each in hands" :key="each.side" class="hand">
-          <h2>{{ capital(each.side.toLowerCase()) }} hand</h2>
+          <h2 v-if="hands.length > 1">{{ capital(each.side.toLowerCase()) }} hand</h2>
           <ol>
             <li v-for="(state, i) in each.states" :key="i">
               <ExerciseFigure

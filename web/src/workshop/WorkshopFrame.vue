@@ -5,12 +5,16 @@ import { queries } from '@/api/queries'
 import { useAsked } from '@/api/useAsked'
 
 /** The head of the workshop: what is made here, and for whom. */
-const props = defineProps<{ clientId: string; on: 'patterns' | 'sequences' | 'clasps' }>()
+const props = defineProps<{
+  clientId: string
+  on: 'patterns' | 'sequences' | 'clasps' | 'difficulties'
+}>()
 
 const PLACES = [
   { at: 'patterns', word: 'Patterns' },
   { at: 'sequences', word: 'Sequences' },
   { at: 'clasps', word: 'Clasps' },
+  { at: 'difficulties', word: 'Difficulties' },
 ] as const
 const clients = useAsked(() => queries.clients())
 const router = useRouter()

@@ -200,8 +200,10 @@ describe('a round', () => {
   })
 
   it('stays as much faster from one drill to the next, each at its own tempo', async () => {
-    const [first, second] = ROUND.drills
-    const round = { ...ROUND, drills: [first!, { ...second!, aMinute: 80 }] }
+    const round = {
+      ...ROUND,
+      drills: ROUND.drills.map((drill, i) => ({ ...drill, aMinute: 60 + 20 * i })),
+    }
     const stage = mount(RoundStage, {
       props: { clientId: 'c', round },
       global: { stubs: { ExerciseFigure: true } },

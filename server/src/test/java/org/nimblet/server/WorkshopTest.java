@@ -208,6 +208,69 @@ class WorkshopTest {
         .isEqualTo("hand");
   }
 
+  /** Two clean rounds: whoever is abler gets other finger work from then on. */
+  @Test
+  void whatIsComposedFollowsTheRounds(RunningServer server) {
+    OneClient one = OneClient.takeIn(server);
+    JsonNode before = one.get("/play/INDEPENDENCE/12").get("steps");
+    for (int round = 0; round < 2; round++) {
+      List<Map<String, Object>> drilled = new ArrayList<>();
+      for (int i = 0; i < 24; i++) {
+        drilled.add(drilled(LEFT_RING, i % 2 == 0 ? "LEFT" : "RIGHT", "CLEAN"));
+      }
+      Map<String, Object> form = round(UUID.randomUUID().toString(), "DONE", drilled);
+      assertThat(one.send("POST", "/workshop/rounds", form).status()).isEqualTo(204);
+    }
+    JsonNode after = one.get("/play/INDEPENDENCE/12").get("steps");
+    assertThat(after.findValuesAsString("exerciseId"))
+        .isNotEqualTo(before.findValuesAsString("exerciseId"));
+  }
+
+  /** 200 tries of which the ring finger is never clean: it is harder, once the coach says so. */
+  @Test
+  void whatTheClientsTriedMovesNothingBeforeTheCoachTakesItOver(RunningServer server) {
+    OneClient one = OneClient.takeIn(server);
+    String path = "/api/workshop/difficulties";
+    var coach = one.practice().coach();
+    assertThat(coach.get(path).json().get("lines")).isEmpty();
+    Answer early = coach.send("POST", path, null);
+    assertThat(early.status()).isEqualTo(400);
+    assertThat(early.json().at("/errors/0/message").asString())
+        .isEqualTo("Tries (0) must be at least 200.");
+    for (int round = 0; round < 5; round++) {
+      List<Map<String, Object>> drilled = new ArrayList<>();
+      for (int i = 0; i < 40; i++) {
+        boolean ring = i % 2 == 0;
+        drilled.add(
+            drilled(
+                ring ? LEFT_RING : "one-hand.none.bend-index.rest",
+                "LEFT",
+                ring ? "NOT_CLEAN" : "CLEAN"));
+      }
+      Map<String, Object> form = round(UUID.randomUUID().toString(), "DONE", drilled);
+      assertThat(one.send("POST", "/workshop/rounds", form).status()).isEqualTo(204);
+    }
+    double before = drill(patterns(one, "LEFT"), LEFT_RING).get("difficulty").asDouble();
+    JsonNode said = coach.get(path).json();
+    assertThat(said.get("tries").asInt()).isEqualTo(200);
+    assertThat(said.get("taken").asBoolean()).isFalse();
+    assertThat(drill(patterns(one, "LEFT"), LEFT_RING).get("difficulty").asDouble())
+        .isEqualTo(before);
+    JsonNode line =
+        StreamSupport.stream(said.get("lines").spliterator(), false)
+            .filter(each -> each.get("pattern").asString().equals(LEFT_RING))
+            .findFirst()
+            .orElseThrow();
+    double shift = line.get("to").asDouble() - line.get("from").asDouble();
+    assertThat(shift).isPositive();
+    assertThat(coach.send("POST", path, null).json().get("taken").asBoolean()).isTrue();
+    assertThat(drill(patterns(one, "LEFT"), LEFT_RING).get("difficulty").asDouble())
+        .isCloseTo(before + shift, within(1e-9));
+    assertThat(coach.send("DELETE", path, null).json().get("taken").asBoolean()).isFalse();
+    assertThat(drill(patterns(one, "LEFT"), LEFT_RING).get("difficulty").asDouble())
+        .isEqualTo(before);
+  }
+
   @Test
   void oneWithItsPartsAndFaster(RunningServer server) {
     OneClient one = OneClient.takeIn(server);

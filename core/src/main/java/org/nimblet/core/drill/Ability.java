@@ -19,6 +19,9 @@ public record Ability(double theta, int tries) {
   /** Somebody does so much of what is offered cleanly, about (ours). */
   public static final double OFFERED = 0.8;
 
+  /** From so many tries on it says enough to compose by (model section 6: about 0.6 off). */
+  private static final int TELLING_TRIES = 20;
+
   /** After this many tries an estimate moves half as far by each (ours). */
   private static final double STEADY_AFTER = 20;
 
@@ -33,6 +36,11 @@ public record Ability(double theta, int tries) {
     if (tries < 0) {
       throw new IllegalArgumentException("tries (%d) must be 0 or more".formatted(tries));
     }
+  }
+
+  /** Whether enough was tried to go by it. */
+  public boolean saysEnough() {
+    return tries >= TELLING_TRIES;
   }
 
   /** How likely something of a difficulty is done cleanly, 0 to 1. */

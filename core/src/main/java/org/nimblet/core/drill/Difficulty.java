@@ -68,6 +68,13 @@ public record Difficulty(List<Part> parts) {
     return parts.stream().mapToDouble(Part::amount).sum();
   }
 
+  /** The same with one part more. */
+  Difficulty and(String words, double amount) {
+    List<Part> more = new ArrayList<>(parts);
+    add(more, words, amount);
+    return new Difficulty(more);
+  }
+
   /** What it asks of a hand to go from one state straight to another. */
   static Difficulty ofChange(FingerState from, FingerState to) {
     Map<Digit, Way> ways = new EnumMap<>(Digit.class);

@@ -47,6 +47,8 @@ public final class Drilling {
   private final Side dominant;
   private final Map<Side, Ability> abilities = new EnumMap<>(Side.class);
   private final Map<Drill, SoFar> records = new HashMap<>();
+  private final Map<String, Double> shifts;
+  private final List<Refit.Evidence> evidence = new ArrayList<>();
 
   /**
    * How a drill went so far.
@@ -76,8 +78,9 @@ public final class Drilling {
     }
   }
 
-  private Drilling(Side dominant) {
+  private Drilling(Side dominant, Map<String, Double> shifts) {
     this.dominant = dominant;
+    this.shifts = Map.copyOf(shifts);
     for (Side side : Side.values()) {
       abilities.put(side, Ability.UNKNOWN);
     }
@@ -90,23 +93,46 @@ public final class Drilling {
    * @param tries in any order
    */
   public static Drilling of(Side dominant, List<Try> tries) {
-    Drilling drilling = new Drilling(dominant);
+    return of(dominant, tries, Map.of());
+  }
+
+  /**
+   * Folds what was tried.
+   *
+   * @param shifts by how much patterns are harder than their movements say, by identifier, as it
+   *     was taken over from a {@link Refit}
+   */
+  public static Drilling of(Side dominant, List<Try> tries, Map<String, Double> shifts) {
+    Drilling drilling = new Drilling(dominant, shifts);
     tries.stream().sorted(Comparator.comparing(Try::at)).forEach(drilling::fold);
     return drilling;
   }
 
   private void fold(Try tried) {
     double difficulty = difficulty(tried.drill(), tried.aMinute()).total();
-    double expected = abilityFor(tried.drill()).expected(difficulty);
+    Ability able = abilityFor(tried.drill());
+    double expected = able.expected(difficulty);
+    evidence.add(
+        new Refit.Evidence(tried.drill().pattern(), able.theta(), difficulty, tried.clean()));
     for (Side side : tried.drill().hands()) {
       abilities.compute(side, (each, before) -> before.moved(expected, tried.clean()));
     }
     records.put(tried.drill(), records.getOrDefault(tried.drill(), SoFar.NOTHING).after(tried));
   }
 
+  /** What each try says of a difficulty, in their order. */
+  List<Refit.Evidence> evidence() {
+    return List.copyOf(evidence);
+  }
+
   /** How able a hand is. */
   public Ability ability(Side hand) {
     return abilities.get(hand);
+  }
+
+  /** How able each hand is. */
+  public Abilities abilities() {
+    return new Abilities(ability(Side.LEFT), ability(Side.RIGHT));
   }
 
   /** How able whoever does a drill is: of both hands the less able one. */
@@ -117,7 +143,9 @@ public final class Drilling {
   /** How hard a drill is for this person. */
   public Difficulty difficulty(Drill drill, OptionalInt aMinute) {
     boolean otherHand = drill.hand().filter(side -> side != dominant).isPresent();
-    return drill.pattern().difficulty(otherHand, aMinute);
+    Difficulty own = drill.pattern().difficulty(otherHand, aMinute);
+    Double shift = shifts.get(drill.pattern().id());
+    return shift == null ? own : own.and("as your clients' tries say", shift);
   }
 
   /** How likely a drill is done cleanly, 0 to 1. */

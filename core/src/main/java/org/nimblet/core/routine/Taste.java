@@ -38,6 +38,14 @@ public enum Taste {
   TIRED_TODAY(70),
   /** Felt elsewhere than meant, more than once: another one of the same tissue takes its place. */
   FELT_ELSEWHERE(60),
+  /** Finger work that this person does cleanly four times of five, about. */
+  AS_ABLE(140),
+  /** Finger work that is easy for this person, where it only wakes the hand. */
+  EASY(120),
+  /**
+   * Finger work that this person mostly does not do cleanly yet; it is drilled before it stands.
+   */
+  TOO_HARD(60),
   /** The coach keeps it again and again; how much that counts is in {@link CoachHand}. */
   HAND(100),
   /** In a circuit the same work takes less time; it is worth as much. */
@@ -65,8 +73,11 @@ public enum Taste {
       case LIKED_METHOD -> "as you like it: " + method.word();
       case OWN_THING -> "with what you have for it";
       case IN_TURN -> "in turn with another, whose sets are its rest";
+      case AS_ABLE -> "clean about four times of five, as your rounds go";
+      case EASY -> "easy for you, as your rounds go";
       case HAND -> "as your coach keeps it";
-      case LATELY, OTHER_METHOD, CUT_SHORT, MOVING_LOAD, TIRED_TODAY, FELT_ELSEWHERE -> "";
+      case LATELY, OTHER_METHOD, CUT_SHORT, MOVING_LOAD, TIRED_TODAY, FELT_ELSEWHERE, TOO_HARD ->
+          "";
     };
   }
 }

@@ -39,9 +39,7 @@ final class WarmChoice {
    */
   Attempt best(RoutineRequest request, List<Set<String>> earlier, StepLengths lengths) {
     Attempts.Asked asked = attempts.asked(request, earlier, lengths);
-    Attempt first = attempts.attempt(asked, Map.of(), 0);
-    Map<String, Reason> out = outOfPlace(first);
-    Attempt fitting = out.isEmpty() ? first : attempts.attempt(asked, out, 0);
+    Attempt fitting = inPlace(asked, Map.of(), 0);
     if (isWarm(fitting, request)) {
       return fitting;
     }
@@ -52,21 +50,25 @@ final class WarmChoice {
         cold.putIfAbsent(exercise.id(), new Rejection.NotWarm(warming));
       }
     }
-    Attempt without = inPlace(asked, cold);
+    Attempt without = inPlace(asked, cold, 0);
     return warmer(asked, fitting)
         .filter(warm -> isBetter(warm, without, request.budgetSeconds()))
         .orElse(without);
   }
 
-  /** The best choice without what is closed, in which nothing is stretched that is not worked. */
-  private Attempt inPlace(Attempts.Asked asked, Map<String, Reason> closed) {
+  /**
+   * The best choice without what is closed, in which nothing is stretched that is not worked.
+   *
+   * @param mobilising seconds that the phase with mobilising should get at least
+   */
+  private Attempt inPlace(Attempts.Asked asked, Map<String, Reason> closed, int mobilising) {
     Map<String, Reason> all = new TreeMap<>(closed);
-    Attempt attempt = attempts.attempt(asked, all, 0);
+    Attempt attempt = attempts.attempt(asked, all, mobilising);
     for (Map<String, Reason> out = outOfPlace(attempt);
         !all.keySet().containsAll(out.keySet());
         out = outOfPlace(attempt)) {
       out.forEach(all::putIfAbsent);
-      attempt = attempts.attempt(asked, all, 0);
+      attempt = attempts.attempt(asked, all, mobilising);
     }
     return attempt;
   }
@@ -93,18 +95,13 @@ final class WarmChoice {
   private Optional<Attempt> warmer(Attempts.Asked asked, Attempt cold) {
     RoutineRequest request = asked.request();
     int mobilising = Warmth.WARMING_SECONDS;
-    Map<String, Reason> besideWarming = besideWarming();
+    Map<String, Reason> closed = outOfPlace(cold);
+    closed.putAll(besideWarming());
     for (int tries = 0; tries < WARMER_TRIES; tries++) {
-      Map<String, Reason> closed = outOfPlace(cold);
-      closed.putAll(besideWarming);
-      Attempt warm = attempts.attempt(asked, closed, mobilising);
-      if (warm.selection().isEmpty()) {
+      Attempt fitting = inPlace(asked, closed, mobilising);
+      if (fitting.selection().isEmpty()) {
         return Optional.empty();
-      }
-      Map<String, Reason> again = outOfPlace(warm);
-      again.putAll(besideWarming);
-      Attempt fitting = again.equals(closed) ? warm : attempts.attempt(asked, again, mobilising);
-      if (isWarm(fitting, request)) {
+      } else if (isWarm(fitting, request)) {
         return Optional.of(fitting);
       }
       mobilising += Warmth.WARMING_SECONDS - warmingSeconds(fitting, request);

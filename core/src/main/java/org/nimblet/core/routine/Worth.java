@@ -3,13 +3,19 @@ package org.nimblet.core.routine;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.Set;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.anatomy.Target;
+import org.nimblet.core.drill.Abilities;
+import org.nimblet.core.drill.Ability;
+import org.nimblet.core.drill.ExercisePatterns;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.Kind;
 import org.nimblet.core.exercise.Method;
+import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.exercise.Thing;
 
 /**
@@ -42,6 +48,19 @@ record Worth(long points, List<Taste> tastes) {
   private static final int TOLD_FROM = 115;
 
   private static final int DUE_AFTER_DAYS = 2;
+
+  /** About four of five: nearer to it than to two of three, or to all (ours). */
+  private static final double LEAST_ABLE = 0.7;
+
+  private static final double MOST_ABLE = 0.92;
+
+  /** What goes wrong every other time is practised in rounds first (ours). */
+  private static final double TOO_HARD_TO_PRACTISE = 0.5;
+
+  /** What only wakes the hand should go right nearly always (ours). */
+  private static final double EASY = 0.9;
+
+  private static final double TOO_HARD_TO_WAKE = 0.7;
 
   /** Things that one gets for exercising, not what lies about in every house. */
   private static final Set<Thing> GOT_FOR_IT =
@@ -150,7 +169,33 @@ record Worth(long points, List<Taste> tastes) {
     if (exercise.demands().tires() && since.orElse(1) == 0) {
       tastes.add(Taste.TIRED_TODAY);
     }
+    if (exercise.kind() == Kind.INDEPENDENCE) {
+      ofAbility(step, plan, request.facts().abilities()).ifPresent(tastes::add);
+    }
     return tastes;
+  }
+
+  /** How finger work suits what somebody can do, if they drilled enough to say so. */
+  private static Optional<Taste> ofAbility(Step step, PurposePlan plan, Abilities abilities) {
+    Ability ability = abilities.together(step.sides());
+    if (!ability.saysEnough()) {
+      return Optional.empty();
+    }
+    OptionalDouble clean =
+        ExercisePatterns.hardest(step.exercise(), step.dose(), false).stream()
+            .mapToDouble(hardest -> ability.expected(hardest.total()))
+            .findFirst();
+    if (clean.isEmpty()) {
+      return Optional.empty();
+    }
+    double share = clean.getAsDouble();
+    boolean isTheWork = plan.purpose() == Purpose.INDEPENDENCE;
+    if (share < (isTheWork ? TOO_HARD_TO_PRACTISE : TOO_HARD_TO_WAKE)) {
+      return Optional.of(Taste.TOO_HARD);
+    } else if (isTheWork) {
+      return Optional.of(Taste.AS_ABLE).filter(able -> share >= LEAST_ABLE && share <= MOST_ABLE);
+    }
+    return Optional.of(Taste.EASY).filter(easy -> share >= EASY);
   }
 
   private static boolean isMovingLoadWhereQuietIsPreferred(Step step, RoutineRequest request) {

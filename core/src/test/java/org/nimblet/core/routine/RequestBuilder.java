@@ -11,6 +11,8 @@ import java.util.Set;
 import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.drill.Abilities;
+import org.nimblet.core.drill.Ability;
 import org.nimblet.core.exercise.Discipline;
 import org.nimblet.core.exercise.HandRole;
 import org.nimblet.core.exercise.Method;
@@ -45,6 +47,7 @@ public final class RequestBuilder {
   private Set<Side> working = BOTH;
   private Set<Digit> digits = Set.of();
   private Recent recent = Recent.NOTHING;
+  private Abilities abilities = Abilities.UNKNOWN;
   private Around around = Around.NOTHING;
   private final List<Step> pinned = new ArrayList<>();
 
@@ -162,6 +165,11 @@ public final class RequestBuilder {
     return recent(Recent.of(days));
   }
 
+  public RequestBuilder abilities(Ability each) {
+    abilities = new Abilities(each, each);
+    return this;
+  }
+
   public RequestBuilder around(Around other) {
     around = other;
     return this;
@@ -187,7 +195,8 @@ public final class RequestBuilder {
             positions,
             things,
             weightGrams,
-            new Health(pains, signs, stops, exclusions, allowed, conditions, age)),
+            new Health(pains, signs, stops, exclusions, allowed, conditions, age),
+            abilities),
         new HandUse(Set.of(discipline), working, roles, digits),
         Weights.forRoutine(
             purpose,

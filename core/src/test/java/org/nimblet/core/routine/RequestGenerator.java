@@ -17,6 +17,8 @@ import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.anatomy.Tissue;
+import org.nimblet.core.drill.Abilities;
+import org.nimblet.core.drill.Ability;
 import org.nimblet.core.exercise.Condition;
 import org.nimblet.core.exercise.Discipline;
 import org.nimblet.core.exercise.Dose;
@@ -42,6 +44,10 @@ public final class RequestGenerator {
   /** The same seed gives the same requests. */
   public RequestGenerator(long seed) {
     this.random = new SplittableRandom(seed);
+  }
+
+  private Ability ability() {
+    return new Ability(5 * random.nextDouble(), random.nextInt(60));
   }
 
   /** Any warm-up, pain and exclusions included, of 3 to 20 minutes. */
@@ -106,7 +112,8 @@ public final class RequestGenerator {
             positions,
             subset(Thing.class),
             random.nextBoolean() ? List.of(500, 750, 1000) : List.of(),
-            new Health(pains, signs, stops, exclusions, allowed, conditions, any(AgeGroup.class)));
+            new Health(pains, signs, stops, exclusions, allowed, conditions, any(AgeGroup.class)),
+            random.nextBoolean() ? Abilities.UNKNOWN : new Abilities(ability(), ability()));
     Map<String, Integer> days = new HashMap<>();
     Map<String, Dose> lastDoses = new HashMap<>();
     Map<String, Recent.WeeklyVolume> volumes = new HashMap<>();

@@ -14,6 +14,7 @@ import org.hibernate.annotations.JdbcTypeCode;
 import org.hibernate.type.SqlTypes;
 import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.drill.Abilities;
 import org.nimblet.core.exercise.Method;
 import org.nimblet.core.exercise.Position;
 import org.nimblet.core.exercise.Thing;
@@ -69,6 +70,10 @@ class Client {
   @Enumerated(EnumType.STRING)
   @JdbcTypeCode(SqlTypes.ARRAY)
   List<IntakeQuestion> intakeAnswered;
+
+  /** How able the hands are, as folded when they last drilled; null before. */
+  @JdbcTypeCode(SqlTypes.JSON)
+  Abilities abilities;
 
   Instant createdAt;
 

@@ -11,6 +11,7 @@ import java.util.UUID;
 import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.drill.Abilities;
 import org.nimblet.core.exercise.Discipline;
 import org.nimblet.core.exercise.HandRole;
 import org.nimblet.core.exercise.Method;
@@ -47,6 +48,7 @@ import org.nimblet.core.schedule.ActivityKind;
  * @param weightsGrams the weights they own, the lightest first
  * @param activities what their hands do
  * @param intakeAnswered what was asked of them
+ * @param abilities how able their hands are with finger patterns, as folded when they last drilled
  */
 public record ClientFile(
     UUID id,
@@ -71,7 +73,8 @@ public record ClientFile(
     Set<Thing> things,
     List<Integer> weightsGrams,
     List<ActivityFile> activities,
-    Set<IntakeQuestion> intakeAnswered) {
+    Set<IntakeQuestion> intakeAnswered,
+    Abilities abilities) {
 
   /**
    * What loads the hands.
@@ -140,7 +143,8 @@ public record ClientFile(
         EnumSet.allOf(Thing.class),
         ANYBODYS_WEIGHTS,
         List.of(),
-        Set.of());
+        Set.of(),
+        Abilities.UNKNOWN);
   }
 
   /** The activity with this identifier, if it is one of theirs. */

@@ -14,6 +14,7 @@ import java.util.stream.Collectors;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.anatomy.SidedTarget;
 import org.nimblet.core.anatomy.Target;
+import org.nimblet.core.drill.Abilities;
 import org.nimblet.core.exercise.HandRole;
 import org.nimblet.core.routine.Weights;
 import org.nimblet.server.account.Scope;
@@ -82,6 +83,12 @@ public class ClientFiles {
     }
   }
 
+  /** Keeps how able the hands of a client are, as folded anew. */
+  @Transactional
+  public void keepAbilities(UUID clientId, Abilities abilities) {
+    clients.keepAbilities(clientId, abilities);
+  }
+
   Client row(UUID clientId) {
     return clients
         .findByIdAndCoachId(clientId, scope.coachId())
@@ -127,7 +134,8 @@ public class ClientFiles {
             .filter(Objects::nonNull)
             .map(activity -> file(activity, client.dominantHand))
             .toList(),
-        Set.copyOf(client.intakeAnswered));
+        Set.copyOf(client.intakeAnswered),
+        client.abilities == null ? Abilities.UNKNOWN : client.abilities);
   }
 
   private static ActivityFile file(Activity activity, Side dominant) {

@@ -5,8 +5,10 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import org.nimblet.core.drill.Abilities;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Lock;
+import org.springframework.data.jpa.repository.Modifying;
 import org.springframework.data.jpa.repository.Query;
 
 interface Clients extends JpaRepository<Client, UUID> {
@@ -41,4 +43,9 @@ interface Clients extends JpaRepository<Client, UUID> {
   /** Some clients, whosever they are, but for those who were put away. */
   @Query(ROWS + "where client.id in :ids and client.archivedAt is null" + BY_NAME)
   List<ClientRow> rows(Collection<UUID> ids);
+
+  /** Counts up no version: it is no fact that anybody tells. */
+  @Modifying(flushAutomatically = true, clearAutomatically = false)
+  @Query("update Client client set client.abilities = :abilities where client.id = :id")
+  void keepAbilities(UUID id, Abilities abilities);
 }

@@ -140,6 +140,7 @@ class SecurityConfiguration {
                         "/api/clients/*/plan",
                         "/api/programmes",
                         "/api/bench/**",
+                        "/api/workshop/**",
                         "/api/hand/**",
                         "/api/routines/**",
                         "/api/templates",

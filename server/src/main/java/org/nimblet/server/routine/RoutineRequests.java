@@ -136,7 +136,8 @@ public final class RoutineRequests {
         client.positions(),
         things,
         client.weightsGrams(),
-        health);
+        health,
+        client.abilities());
   }
 
   /** What the hands of a client do. */

@@ -6,4 +6,8 @@ import org.springframework.data.jpa.repository.JpaRepository;
 
 interface DrillTries extends JpaRepository<DrillTry, UUID> {
   List<DrillTry> findByClientIdOrderByTriedAtAscIdAsc(UUID clientId);
+
+  List<DrillTry> findByCoachIdOrderByTriedAtAscIdAsc(UUID coachId);
+
+  int countByCoachId(UUID coachId);
 }

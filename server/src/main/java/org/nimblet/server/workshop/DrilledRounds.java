@@ -19,6 +19,7 @@ import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.routine.OpenDrills;
 import org.nimblet.server.client.ClientFile;
+import org.nimblet.server.client.ClientFiles;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.session.SessionForms.SessionForm;
 import org.nimblet.server.session.SessionForms.StepForm;
@@ -46,11 +47,20 @@ public class DrilledRounds {
 
   private final DrillTries tries;
   private final SessionService sessions;
+  private final WorkshopService workshop;
+  private final ClientFiles clients;
   private final Clock clock;
 
-  DrilledRounds(DrillTries tries, SessionService sessions, Clock clock) {
+  DrilledRounds(
+      DrillTries tries,
+      SessionService sessions,
+      WorkshopService workshop,
+      ClientFiles clients,
+      Clock clock) {
     this.tries = tries;
     this.sessions = sessions;
+    this.workshop = workshop;
+    this.clients = clients;
     this.clock = clock;
   }
 
@@ -66,6 +76,7 @@ public class DrilledRounds {
       drills.add(drill("drills[%d]".formatted(i), form.drills().get(i)));
     }
     keepTries(client, form);
+    clients.keepAbilities(client.id(), workshop.drilling(client).abilities());
     sessions.record(
         client,
         form.roundId(),

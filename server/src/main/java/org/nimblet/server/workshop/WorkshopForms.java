@@ -278,6 +278,25 @@ public final class WorkshopForms {
   }
 
   /**
+   * Difficulties as the clients of a coach tried them.
+   *
+   * @param tries how many tries there are
+   * @param leastTries from so many on they say something
+   * @param taken whether the coach goes by what tries said
+   * @param lines those that depart most from the starting values; none before there are enough
+   */
+  public record DifficultiesView(
+      int tries, int leastTries, boolean taken, List<FitLineView> lines) {}
+
+  /**
+   * A pattern with its difficulty by its movements, and as it was tried.
+   *
+   * @param tries how often it was tried
+   */
+  public record FitLineView(
+      String pattern, String title, String doing, double from, double to, int tries) {}
+
+  /**
    * A row of taps.
    *
    * @param left what the left hand taps; empty if it rests

@@ -34,9 +34,11 @@ import org.springframework.transaction.annotation.Transactional;
 public class WorkshopService {
 
   private final DrillTries tries;
+  private final DifficultyService difficulties;
 
-  WorkshopService(DrillTries tries) {
+  WorkshopService(DrillTries tries, DifficultyService difficulties) {
     this.tries = tries;
+    this.difficulties = difficulties;
   }
 
   /** All patterns as somebody stands with them, those of one hand for one of both. */
@@ -127,12 +129,17 @@ public class WorkshopService {
         .orElseThrow(() -> new InvalidFieldException(field, "(%s) is no pattern.".formatted(id)));
   }
 
-  private Drilling drilling(ClientFile client) {
+  /** What somebody tried, folded. */
+  Drilling drilling(ClientFile client) {
     return Drilling.of(
         client.dominantHand(),
-        tries.findByClientIdOrderByTriedAtAscIdAsc(client.id()).stream()
-            .flatMap(row -> read(row, client))
-            .toList());
+        read(tries.findByClientIdOrderByTriedAtAscIdAsc(client.id()), client),
+        difficulties.shifts(client.coachId()));
+  }
+
+  /** What was kept, as the core reads it. */
+  static List<Try> read(List<DrillTry> rows, ClientFile client) {
+    return rows.stream().flatMap(row -> read(row, client)).toList();
   }
 
   /** A pattern that is no more is passed over. */
