@@ -223,6 +223,7 @@ export type {
   DrillRoundForm,
   DrilledForm,
   DrilledRoundForm,
+  DifficultiesView,
   DrillOutcome,
   DrillRoundView,
   DrillView,

@@ -7,6 +7,7 @@ import ExerciseFigure from '@/hand/ExerciseFigure.vue'
 import PageState from '@/parts/PageState.vue'
 import { minutesWords } from './minutes'
 import TempoStepper from './TempoStepper.vue'
+import ClaspFree from './ClaspFree.vue'
 import { useTempo } from './useTempo'
 import { useWalk } from './useWalk'
 import WorkshopFrame from './WorkshopFrame.vue'
@@ -51,6 +52,13 @@ const letterOf = (move: MoveView) =>
 function choose(letter: string | null) {
   walking.stop()
   only.value = letter
+}
+/** In which clasp the free fingers are drilled, instead of the walk. */
+const free = ref<string | null>(null)
+const freeIn = computed(() => clasps.value?.clasps.find((one) => one.letter === free.value))
+function drillFree(letter: string | null) {
+  walking.stop()
+  free.value = letter
 }
 </script>
 
@@ -97,9 +105,31 @@ function choose(letter: string | null) {
                 only === clasp.letter ? 'All clasps again' : `Only the tops of ${clasp.letter}`
               }}</BButton
             >
+            <BButton size="sm" variant="link" @click="drillFree(clasp.letter)"
+              >Free fingers in {{ clasp.letter }}</BButton
+            >
           </section>
         </div>
-        <aside>
+        <aside v-if="freeIn">
+          <ClaspFree :clasp="freeIn" :bpm="bpm" @grip="drillFree" @close="drillFree(null)" />
+          <TempoStepper v-model="bpm" class="tempo" :range="clasps.tempo" words="bpm" />
+          <figure class="large">
+            <ExerciseFigure
+              view="PAIR"
+              :poses="poses"
+              :from="freeIn.forms[0]?.pose ?? HUB"
+              :to="freeIn.forms[0]?.pose ?? HUB"
+              sides="BOTH"
+              :label="`${freeIn.words}, held`"
+              :height="220"
+            />
+          </figure>
+          <p class="quiet">
+            Touching is enough for the little finger. Nothing may pull or tingle: then let go and
+            shake out.
+          </p>
+        </aside>
+        <aside v-else>
           <h1>{{ only ? `The tops of ${only}` : 'A walk through every form' }}</h1>
           <p class="quiet">Every change of top, both ways; back at the hub.</p>
           <dl>
@@ -194,6 +224,9 @@ function choose(letter: string | null) {
 .clasp p {
   margin: 0 0 6px;
   font-size: 0.8125rem;
+}
+.tempo {
+  margin: 12px 0;
 }
 .forms {
   display: grid;

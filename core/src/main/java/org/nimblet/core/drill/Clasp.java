@@ -3,6 +3,7 @@ package org.nimblet.core.drill;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Side;
 
@@ -11,21 +12,33 @@ import org.nimblet.core.anatomy.Side;
  * crossed and gripped by their neighbours (PRACTICE, section 7).
  */
 public enum Clasp {
-  LITTLE_PAIR("a", List.of(Digit.LITTLE), "held by middle and ring"),
+  LITTLE_PAIR(
+      "a", List.of(Digit.LITTLE), List.of(Digit.MIDDLE, Digit.RING), "held by middle and ring"),
   LITTLE_AND_MIDDLE_PAIRS(
-      "b", List.of(Digit.LITTLE, Digit.MIDDLE), "little by ring, middle by index"),
-  RING_PAIR("c", List.of(Digit.RING), "held by middle; index and little free"),
-  INDEX_PAIR("d", List.of(Digit.INDEX), "held by middle and ring"),
-  INDEX_AND_RING_PAIRS("e", List.of(Digit.INDEX, Digit.RING), "index by middle, ring by little"),
-  MIDDLE_PAIR("f", List.of(Digit.MIDDLE), "held by ring");
+      "b",
+      List.of(Digit.LITTLE, Digit.MIDDLE),
+      List.of(Digit.RING, Digit.INDEX),
+      "little by ring, middle by index"),
+  RING_PAIR(
+      "c", List.of(Digit.RING), List.of(Digit.MIDDLE), "held by middle; index and little free"),
+  INDEX_PAIR(
+      "d", List.of(Digit.INDEX), List.of(Digit.MIDDLE, Digit.RING), "held by middle and ring"),
+  INDEX_AND_RING_PAIRS(
+      "e",
+      List.of(Digit.INDEX, Digit.RING),
+      List.of(Digit.MIDDLE, Digit.LITTLE),
+      "index by middle, ring by little"),
+  MIDDLE_PAIR("f", List.of(Digit.MIDDLE), List.of(Digit.RING), "held by ring");
 
   private final String letter;
   private final List<Digit> crossed;
+  private final List<Digit> gripping;
   private final String held;
 
-  Clasp(String letter, List<Digit> crossed, String held) {
+  Clasp(String letter, List<Digit> crossed, List<Digit> gripping, String held) {
     this.letter = letter;
     this.crossed = crossed;
+    this.gripping = gripping;
     this.held = held;
   }
 
@@ -37,6 +50,37 @@ public enum Clasp {
   /** The pairs of twin fingers that are crossed. */
   public List<Digit> crossed() {
     return crossed;
+  }
+
+  /** What is neither crossed nor grips, thumbs included: with these one drills in the clasp. */
+  public List<Digit> free() {
+    return Stream.of(Digit.values())
+        .filter(digit -> !crossed.contains(digit) && !gripping.contains(digit))
+        .toList();
+  }
+
+  /**
+   * What the free digits do in the clasp, a touch of the twins a beat: from the thumb outward and
+   * back. Staggered, the other hand is one ahead.
+   */
+  public List<Digit> freeRow() {
+    List<Digit> row = new ArrayList<>(free());
+    for (int i = free().size() - 2; i > 0; i--) {
+      row.add(free().get(i));
+    }
+    return List.copyOf(row);
+  }
+
+  /** The clasps of one pair that make it up; itself where it is one of them. */
+  public List<Clasp> grips() {
+    return crossed.stream()
+        .map(
+            pair ->
+                Stream.of(values())
+                    .filter(clasp -> clasp.crossed.equals(List.of(pair)))
+                    .findFirst()
+                    .orElseThrow())
+        .toList();
   }
 
   /** By which fingers, as words. */

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
+import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.drill.Clasp.Form;
 import org.nimblet.core.drill.Clasp.Move;
@@ -74,5 +75,28 @@ class ClaspTest {
         .hasMessageContaining("one for each crossed pair");
     assertThat(new Move(Optional.of(Clasp.RING_PAIR.forms().get(0)), Optional.empty()).words())
         .contains("interlaced");
+  }
+
+  /** By PRACTICE 7: the thumbs are always free; of (c) index and little are as well. */
+  @Test
+  void whatNeitherCrossesNorGripsIsFree() {
+    assertThat(Clasp.RING_PAIR.free()).containsExactly(Digit.THUMB, Digit.INDEX, Digit.LITTLE);
+    assertThat(Clasp.INDEX_PAIR.free()).containsExactly(Digit.THUMB, Digit.LITTLE);
+    assertThat(Clasp.LITTLE_AND_MIDDLE_PAIRS.free()).containsExactly(Digit.THUMB);
+    for (Clasp clasp : Clasp.values()) {
+      assertThat(clasp.free()).contains(Digit.THUMB).doesNotContainAnyElementsOf(clasp.crossed());
+      assertThat(clasp.freeRow()).containsOnlyOnceElementsOf(List.of(Digit.THUMB));
+    }
+    assertThat(Clasp.RING_PAIR.freeRow())
+        .containsExactly(Digit.THUMB, Digit.INDEX, Digit.LITTLE, Digit.INDEX);
+  }
+
+  @Test
+  void aClaspOfTwoPairsIsMadeOfTwoGrips() {
+    assertThat(Clasp.LITTLE_AND_MIDDLE_PAIRS.grips())
+        .containsExactly(Clasp.LITTLE_PAIR, Clasp.MIDDLE_PAIR);
+    assertThat(Clasp.INDEX_AND_RING_PAIRS.grips())
+        .containsExactly(Clasp.INDEX_PAIR, Clasp.RING_PAIR);
+    assertThat(Clasp.RING_PAIR.grips()).containsExactly(Clasp.RING_PAIR);
   }
 }

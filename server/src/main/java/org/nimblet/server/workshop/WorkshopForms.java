@@ -346,9 +346,20 @@ public final class WorkshopForms {
   /** A form of a clasp. */
   public record ClaspFormView(String pose, String words, List<Side> tops) {}
 
-  /** A clasp with its forms. */
+  /**
+   * A clasp with its forms.
+   *
+   * @param freeRow what its free digits touch in turn; one thumb alone touches nothing in turn
+   * @param grips the letters of the clasps of one pair that make it up
+   */
   public record ClaspView(
-      String letter, String words, String held, List<Digit> crossed, List<ClaspFormView> forms) {}
+      String letter,
+      String words,
+      String held,
+      List<Digit> crossed,
+      List<Digit> freeRow,
+      List<String> grips,
+      List<ClaspFormView> forms) {}
 
   /** A move of the walk; without a form at the hub. */
   public record MoveView(

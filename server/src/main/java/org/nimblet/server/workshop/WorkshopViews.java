@@ -253,6 +253,8 @@ final class WorkshopViews {
                         clasp.words(),
                         clasp.held(),
                         clasp.crossed(),
+                        clasp.freeRow(),
+                        clasp.grips().stream().map(Clasp::letter).toList(),
                         clasp.forms().stream()
                             .map(f -> new ClaspFormView(f.pose(), f.words(), f.tops()))
                             .toList()))
