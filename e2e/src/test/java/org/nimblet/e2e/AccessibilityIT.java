@@ -225,10 +225,24 @@ class AccessibilityIT {
     browser.find(".panel .hands svg");
     check("patterns");
     noSidewaysScroll("patterns");
+    browser.press("Card");
+    browser.find(".card-paper svg");
+    check("card");
+    noSidewaysScroll("card");
+    browser.driver().navigate().back();
     browser.press("Start a round, 5 min");
     browser.find("[data-state=ready]");
     check("round");
-    browser.driver().navigate().back();
+    browser.keys(" ");
+    browser.find("[data-state=running]");
+    browser.keys("h");
+    browser.find(".panel");
+    check("round, it hurts");
+    browser.keys(org.openqa.selenium.Keys.ESCAPE);
+    browser.keys(org.openqa.selenium.Keys.ESCAPE);
+    browser.find("[data-state=done]");
+    check("round, done");
+    browser.keys(org.openqa.selenium.Keys.ESCAPE);
     browser.press("Sequences");
     browser.find("table td");
     check("sequences");
@@ -237,6 +251,12 @@ class AccessibilityIT {
     browser.find(".clasp svg");
     check("clasps");
     noSidewaysScroll("clasps");
+    browser.press("Free fingers in c");
+    check("free fingers");
+    browser.press("Difficulties");
+    browser.find("table .scale");
+    check("difficulties");
+    noSidewaysScroll("difficulties");
   }
 
   private void library() {

@@ -50,6 +50,11 @@ class WorkshopIT {
     browser.find(".drill.next");
     browser.sees("none tried yet");
     String first = browser.text(".panel h2");
+    browser.press("Card");
+    browser.sees("Clean is: only what is meant moves");
+    browser.sees("Stop with sharp or rising pain.");
+    browser.press("Back to the patterns");
+    browser.find(".drill.next");
     // Arrow keys go from sign to sign.
     browser.click(".drill[tabindex='0']");
     browser.keys(Keys.ARROW_RIGHT);
@@ -124,6 +129,14 @@ class WorkshopIT {
     browser.press("Clasps");
     browser.sees("A walk through every form");
     assertThat(browser.text("dl")).contains("16").contains("36").contains("24");
+    browser.press("Free fingers in c");
+    browser.sees("thumb, index, little, index");
+    browser.press("Start");
+    browser.until("the tips touch", () -> browser.text(".now").contains("tips touch"));
+    browser.press("The walk again");
+    browser.press("Difficulties");
+    browser.sees("From 200 on they say something.");
+    browser.press("Clasps");
     browser.press("Only the tops of b");
     browser.sees("The tops of b");
     browser.press("Start the walk");
