@@ -271,6 +271,20 @@ class WorkshopTest {
         .isEqualTo(before);
   }
 
+  /** Rounds of two weeks without pain stood as "held for long" against their exercises. */
+  @Test
+  void roundsAreNoStepsOnTheLadderOfAnExercise(RunningServer server) {
+    OneClient one = OneClient.takeIn(server);
+    for (int ago = 14; ago > 0; ago--) {
+      Map<String, Object> form = round(LEFT_RING, "LEFT", "CLEAN");
+      form.put("beganAt", Practice.CLOCK.instant().minusSeconds(86_400L * ago).toString());
+      form.put("endedAt", Practice.CLOCK.instant().minusSeconds(86_400L * ago - 300).toString());
+      assertThat(one.send("POST", "/workshop/rounds", form).status()).isEqualTo(204);
+    }
+    assertThat(one.practice().coach().get("/api/today").body()).doesNotContain("Held for long");
+    assertThat(one.get("/log").get("entries")).hasSize(14);
+  }
+
   @Test
   void oneWithItsPartsAndFaster(RunningServer server) {
     OneClient one = OneClient.takeIn(server);

@@ -45,6 +45,23 @@ public record Evidence(
     return began.toLocalDate();
   }
 
+  /**
+   * Whether a rung can be judged by it: of what is no dose of the exercise, as a drill of its
+   * patterns, and of which nobody said how hard it was, only what hurt says something.
+   */
+  boolean saysSomething() {
+    return dose.isPresent()
+        || effort.isPresent()
+        || sign
+        || shortfall.filter(why -> why == Shortfall.HURT).isPresent()
+        || hurt(during)
+        || hurt(nextMorning);
+  }
+
+  private static boolean hurt(OptionalInt level) {
+    return level.orElse(0) > 0;
+  }
+
   /** Whether it is judged by then, if nothing that came later has closed it. */
   boolean isClosedAt(LocalDateTime now) {
     return nextMorning.isPresent()

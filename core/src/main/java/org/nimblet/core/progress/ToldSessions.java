@@ -89,12 +89,13 @@ final class ToldSessions {
       if (!exercise.kind().climbs()) {
         continue;
       }
+      Evidence told = evidence(session, around, step, exercise, dose.map(d -> d.on(side)), side);
+      if (!told.saysSomething()) {
+        continue;
+      }
       // The same exercise twice in a session is judged by its larger part.
       here.computeIfAbsent(exercise.id(), e -> new EnumMap<>(Side.class))
-          .merge(
-              side,
-              evidence(session, around, step, exercise, dose.map(d -> d.on(side)), side),
-              (one, other) -> other.donePercent() > one.donePercent() ? other : one);
+          .merge(side, told, (one, other) -> other.donePercent() > one.donePercent() ? other : one);
     }
   }
 
