@@ -27,6 +27,8 @@ export function useAsked<T>(question: () => Query<T>): Asked<T> {
       gcTime: query.value.heldFor ?? query.value.keptFor,
       staleTime: query.value.keptFor,
       placeholderData: keepPreviousData,
+      // An answer is replaced, never changed: nothing has to watch each of its parts.
+      shallow: true,
     })),
     keeper,
   )
