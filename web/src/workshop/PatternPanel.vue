@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import type { PatternView } from '@/api/types'
 import ExerciseFigure from '@/hand/ExerciseFigure.vue'
 import { phraseQuery, type Phrase } from './phrase'
@@ -13,7 +13,10 @@ const props = defineProps<{
   tempo: number
   phrase: Phrase
 }>()
-const emit = defineEmits<{ round: []; close: [] }>()
+const emit = defineEmits<{ round: [minutes: number]; close: [] }>()
+
+const MINUTES = [2, 3, 5, 8, 10, 15]
+const minutes = ref(props.roundMinutes)
 
 const drill = computed(() => props.pattern.drill)
 const percent = (share: number) => `${Math.round(100 * share)} %`
@@ -101,9 +104,12 @@ const eased = computed(() => props.pattern.parts.filter((part) => part.amount < 
       </template>
     </dl>
     <div class="acts">
-      <BButton variant="primary" @click="emit('round')"
-        >Start a round, {{ roundMinutes }} min</BButton
-      >
+      <div class="start">
+        <BButton variant="primary" @click="emit('round', minutes)">Start a round</BButton>
+        <select v-model="minutes" class="form-select" aria-label="Minutes of the round">
+          <option v-for="count in MINUTES" :key="count" :value="count">{{ count }} min</option>
+        </select>
+      </div>
       <RouterLink
         class="btn btn-outline-secondary"
         :to="{ path: '/bench', query: { client: clientId, exercise: pattern.exercise } }"
@@ -201,6 +207,13 @@ h2 {
 }
 .closed {
   color: var(--stop);
+}
+.start {
+  display: flex;
+  gap: 8px;
+}
+.start select {
+  width: auto;
 }
 .files {
   display: flex;

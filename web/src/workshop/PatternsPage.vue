@@ -43,10 +43,11 @@ const shown = computed(() => (wanted.value === '' ? null : ofThem(one.data.value
 const choose = (drill: DrillView) => (wanted.value = drill.pattern)
 const router = useRouter()
 const phrase = ref<Phrase>({})
-const start = () =>
+const start = (minutes: number) =>
   router.push({
     path: `/workshop/${props.clientId}/round`,
     query: {
+      minutes,
       ...(tempoChosen.value ? { aMinute: tempoChosen.value } : {}),
       ...phraseQuery(phrase.value),
     },

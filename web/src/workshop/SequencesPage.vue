@@ -8,10 +8,10 @@ import { useRadioKeys } from '@/form/useRadioKeys'
 import PageState from '@/parts/PageState.vue'
 import FingerSign from './FingerSign.vue'
 import FollowMe from './FollowMe.vue'
-import { minutesWords } from './minutes'
 import OrdersTable from './OrdersTable.vue'
 import { phraseQuery, type Phrase } from './phrase'
 import PhraseChooser from './PhraseChooser.vue'
+import RowAway from './RowAway.vue'
 import RowRing from './RowRing.vue'
 import TempoStepper from './TempoStepper.vue'
 import { useBeat } from './useBeat'
@@ -51,7 +51,12 @@ watch(shown, (to) => {
 const { focusable, move } = useRadioKeys(() => ROWS.map((one) => one.value), shownChosen)
 const handsChosen = ref<TwoHandedRow | null>('RIGHT')
 const hands = computed<TwoHandedRow>(() => handsChosen.value ?? 'RIGHT')
-const thumb = ref(false)
+/** As somebody chose, else as the client counts. */
+const thumbChosen = ref<boolean>()
+const thumb = computed({
+  get: () => thumbChosen.value ?? asked.data.value?.thumb ?? false,
+  set: (to) => (thumbChosen.value = to),
+})
 const another = ref(0)
 const { tempo: bpm } = useTempo(() => asked.data.value?.tempo)
 const notesChosen = ref<number | null>(2)
@@ -61,7 +66,7 @@ const asked = useAsked(() =>
   queries.row(props.clientId, {
     what: what.value,
     hands: hands.value,
-    thumb: thumb.value,
+    thumb: thumbChosen.value,
     another: another.value,
     notesABeat: notes.value,
     ...phrase.value,
@@ -90,22 +95,17 @@ const placeOf = (from: Digit, to: Digit) =>
     .join(', ')
 const state = (digit: Digit) => ({ bent: digit === 'THUMB' ? [] : [digit], open: [] })
 const word = (digit: Digit) => digit.toLowerCase()
-const file = (kind: 'MIDI' | 'MUSIC_XML') =>
-  `/api/clients/${props.clientId}/workshop/row/file?` +
-  new URLSearchParams({
-    kind,
-    what: what.value,
-    hands: hands.value,
-    thumb: String(thumb.value),
-    another: String(another.value),
-    bpm: String(bpm.value),
-    notesABeat: String(notes.value),
-    rounds: String(rounds.value),
-    ...phraseQuery(phrase.value),
-  }).toString()
-const lasts = computed(
-  () => ((row.value?.slots ?? 0) * rounds.value * 60) / (bpm.value * notes.value),
-)
+/** The same row as a file is asked for. */
+const asFile = computed(() => ({
+  what: what.value,
+  hands: hands.value,
+  thumb: String(thumb.value),
+  another: String(another.value),
+  bpm: String(bpm.value),
+  notesABeat: String(notes.value),
+  rounds: String(rounds.value),
+  ...phraseQuery(phrase.value),
+}))
 </script>
 
 <template>
@@ -204,15 +204,14 @@ const lasts = computed(
               </tr>
             </tbody>
           </table>
-          <h2>Take it away</h2>
-          <div class="acts">
-            <a class="btn btn-outline-secondary" :href="file('MIDI')" download>As MIDI</a>
-            <a class="btn btn-outline-secondary" :href="file('MUSIC_XML')" download>As MusicXML</a>
-          </div>
-          <p class="quiet">
-            MIDI: click and pattern on tracks of their own, {{ bpm }} bpm, {{ rounds }} rounds,
-            {{ minutesWords(lasts) }}. MusicXML: five-note position, fingering above the notes.
-          </p>
+          <RowAway
+            :client-id="clientId"
+            :row="row"
+            :as-file="asFile"
+            :bpm="bpm"
+            :notes="notes"
+            :rounds="rounds"
+          />
         </section>
       </PageState>
     </div>
@@ -267,6 +266,17 @@ h2 {
   gap: 12px;
   align-items: center;
   margin: 12px 0;
+}
+@media print {
+  .rows,
+  .check,
+  .acts,
+  .columns > section:first-child {
+    display: none;
+  }
+  .columns {
+    display: block;
+  }
 }
 .said {
   display: flex;

@@ -59,7 +59,7 @@ class WorkshopIT {
     browser.click(".drill[tabindex='0']");
     browser.keys(Keys.ARROW_RIGHT);
     browser.until("another pattern", () -> !browser.text(".panel h2").equals(first));
-    browser.press("Start a round, 5 min");
+    browser.press("Start a round");
     browser.find("[data-state=ready]");
     String client = browser.driver().getCurrentUrl().split("/")[4];
     browser.keys(" ");
@@ -74,7 +74,7 @@ class WorkshopIT {
     browser.keys(Keys.ESCAPE);
     browser.isAt("/patterns");
     browser.until("the map knows", () -> tried(client, "LEFT") + tried(client, "RIGHT") >= 2);
-    browser.press("Start a round, 5 min");
+    browser.press("Start a round");
     browser.find("[data-state=ready]");
     browser.sees("Stop with numbness or tingling");
     browser.keys(" ");

@@ -338,6 +338,14 @@ class WorkshopTest {
     assertThat(row.get("walk")).hasSize(12);
     assertThat(row.get("left")).hasSize(12);
     assertThat(row.get("slots").asInt()).isEqualTo(12);
+    JsonNode own = one.get("/workshop/row?what=TRANSITIONS&hands=PARALLEL&another=0&notesABeat=2");
+    assertThat(own.get("thumb").asBoolean())
+        .as("as the client counts")
+        .isEqualTo("KEYBOARD".equals(Practice.clientForm().get("notation")));
+    assertThat(
+            one.get("/workshop/row?what=TRANSITIONS&hands=LEFT&thumb=true&another=0&notesABeat=1")
+                .get("row"))
+        .hasSize(20);
     JsonNode phrased =
         one.get(
             "/workshop/row?what=TRANSITIONS&hands=PARALLEL&thumb=false&another=0&notesABeat=2"

@@ -83,7 +83,7 @@ class WorkshopController {
 
   @GetMapping("/row")
   RowView row(@PathVariable("clientId") ClientFile client, @ParameterObject @Valid RowForm form) {
-    return WorkshopViews.row(form);
+    return WorkshopViews.row(form, client.notation());
   }
 
   /** A row that is shown and done again, one tap longer each time. */

@@ -302,12 +302,18 @@ public final class WorkshopForms {
    * @param left what the left hand taps; empty if it rests
    * @param walk the number of each transition in the walk: from finger, to finger
    * @param rounds how often it is usually gone round
+   * @param thumb whether the thumb takes part
+   * @param exercise the exercise of the library that a row is a step of
+   * @param stopRules when to stop
    * @param slots taps of a round with the rests that fill its phrase
    * @param beatsABar how beats are counted where it is set to a phrase
    */
   public record RowView(
       Circle.What what,
       String words,
+      boolean thumb,
+      String exercise,
+      List<String> stopRules,
       TempoRange tempo,
       int rounds,
       List<Digit> left,
@@ -320,11 +326,15 @@ public final class WorkshopForms {
   /** A transition between two fingers, by its place in the walk, from 1 on. */
   public record TransitionView(Digit from, Digit to, int place) {}
 
-  /** Which row is asked for. */
+  /**
+   * Which row is asked for.
+   *
+   * @param thumb whether the thumb takes part; left out where the client's way of counting says so
+   */
   public record RowForm(
       @NotNull(message = "What is held once.") Circle.What what,
       @NotNull(message = "How the hands share it.") TwoHandedRow hands,
-      boolean thumb,
+      @Schema(nullable = true) Boolean thumb,
       @Min(value = 0, message = "0 to 999.") @Max(value = 999, message = "0 to 999.") int another,
       @Min(value = 1, message = "1 to 4 taps a beat.")
           @Max(value = TapMusic.MOST_NOTES, message = "1 to 4 taps a beat.")

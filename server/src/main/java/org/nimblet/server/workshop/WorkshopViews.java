@@ -26,6 +26,7 @@ import org.nimblet.core.drill.Try.Drill;
 import org.nimblet.core.drill.TwoHandedRow;
 import org.nimblet.core.exercise.FingerState;
 import org.nimblet.core.routine.OpenDrills;
+import org.nimblet.core.routine.SafetyRules;
 import org.nimblet.server.routine.SafetyView;
 import org.nimblet.server.workshop.WorkshopForms.ClaspFormView;
 import org.nimblet.server.workshop.WorkshopForms.ClaspView;
@@ -61,6 +62,9 @@ final class WorkshopViews {
   private static final int ROW_BPM = 84;
 
   private static final int ROW_ROUNDS = 16;
+
+  /** On the bench a row is a step of this exercise of the library. */
+  private static final String ROW_EXERCISE = "even-taps";
 
   /** Eight forward and eight back, one a second (common practice, no source). */
   private static final int CLASP_COUNTS = 8;
@@ -220,8 +224,10 @@ final class WorkshopViews {
         drill(drilling, drill, aMinute, true), aMinute, length.readMillis(), length.changes());
   }
 
-  static RowView row(RowForm form) {
-    List<Digit> digits = form.thumb() ? List.of(Digit.values()) : Digit.FINGERS;
+  /** A row; without a word about the thumb it takes part where the client counts five. */
+  static RowView row(RowForm form, Notation notation) {
+    boolean thumb = form.thumb() == null ? notation == Notation.KEYBOARD : form.thumb();
+    List<Digit> digits = thumb ? List.of(Digit.values()) : Digit.FINGERS;
     Circle circle = Circle.of(form.what(), digits, form.another());
     TwoHandedRow hands = form.hands();
     List<Digit> row = circle.taps();
@@ -232,6 +238,9 @@ final class WorkshopViews {
     return new RowView(
         form.what(),
         form.what().words(),
+        thumb,
+        ROW_EXERCISE,
+        SafetyRules.STOP_RULES,
         TempoRange.from(ROW_BPM),
         ROW_ROUNDS,
         hands.left(row),
