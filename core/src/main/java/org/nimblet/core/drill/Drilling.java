@@ -11,6 +11,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.drill.Try.Drill;
@@ -49,6 +50,11 @@ public final class Drilling {
   private final Map<Drill, SoFar> records = new HashMap<>();
   private final Map<String, Double> shifts;
   private final List<Refit.Evidence> evidence = new ArrayList<>();
+
+  /** Worked out once: the same few patterns are asked for again and again. */
+  private final Map<Asked, Difficulty> known = new ConcurrentHashMap<>();
+
+  private record Asked(Pattern pattern, boolean otherHand, OptionalInt aMinute) {}
 
   /**
    * How a drill went so far.
@@ -143,8 +149,11 @@ public final class Drilling {
   /** How hard a drill is for this person. */
   public Difficulty difficulty(Drill drill, OptionalInt aMinute) {
     boolean otherHand = drill.hand().filter(side -> side != dominant).isPresent();
-    Difficulty own = drill.pattern().difficulty(otherHand, aMinute);
-    Double shift = shifts.get(drill.pattern().id());
+    Difficulty own =
+        known.computeIfAbsent(
+            new Asked(drill.pattern(), otherHand, aMinute),
+            asked -> drill.pattern().difficulty(otherHand, aMinute));
+    Double shift = shifts.isEmpty() ? null : shifts.get(drill.pattern().id());
     return shift == null ? own : own.and("as your clients' tries say", shift);
   }
 
@@ -237,10 +246,12 @@ public final class Drilling {
         openFamilies().stream()
             .flatMap(family -> drills(family).stream())
             .filter(drill -> !drill.pattern().mayBeRude() && open.test(drill))
+            .map(drill -> new Ranked(drill, distance(drill, aMinute, today)))
             .sorted(
-                Comparator.comparingDouble((Drill drill) -> distance(drill, aMinute, today))
-                    .thenComparing(drill -> drill.pattern().id())
-                    .thenComparing(drill -> drill.hand().map(Side::ordinal).orElse(-1)))
+                Comparator.comparingDouble(Ranked::distance)
+                    .thenComparing(ranked -> ranked.drill().pattern().id())
+                    .thenComparing(ranked -> ranked.drill().hand().map(Side::ordinal).orElse(-1)))
+            .map(Ranked::drill)
             .toList();
     List<Drill> chosen = new ArrayList<>();
     Set<Pattern> patterns = new HashSet<>();
@@ -257,6 +268,8 @@ public final class Drilling {
     chosen.sort(Comparator.comparingDouble(drill -> difficultyAt(drill, aMinute)));
     return chosen;
   }
+
+  private record Ranked(Drill drill, double distance) {}
 
   private double difficultyAt(Drill drill, OptionalInt aMinute) {
     OptionalInt own = OptionalInt.of(tempo(drill).aMinute());
