@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import type { ClaspView, Digit } from '@/api/types'
 import ChoiceRow from '@/form/ChoiceRow.vue'
+import { capital } from '@/parts/words'
 import { useBeat } from './useBeat'
 
 /** In a clasp: what is free touches its twin tip to tip on the beat, together or staggered. */
@@ -36,7 +37,7 @@ const said = computed(() => {
   <section aria-labelledby="free-heading">
     <h1 id="free-heading">Free fingers in {{ clasp.letter }}</h1>
     <p class="quiet">
-      The clasp holds ({{ clasp.held }}); what is free touches its twin, tip to tip, and goes back:
+      {{ capital(clasp.held) }}. What is free touches its twin, tip to tip, and goes back:
       {{ row.map((digit) => digit.toLowerCase()).join(', ') }}.
     </p>
     <p v-if="grips.length">

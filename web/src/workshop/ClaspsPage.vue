@@ -226,6 +226,7 @@ function drillFree(letter: string | null) {
   font-size: 0.8125rem;
 }
 .tempo {
+  width: fit-content;
   margin: 12px 0;
 }
 .forms {

@@ -103,9 +103,13 @@ h1 {
   font-size: 1.75rem;
   line-height: 2.25rem;
 }
+.lead {
+  margin: 4px 0 12px;
+}
 .acts {
   display: flex;
   gap: 12px;
+  margin-bottom: 16px;
 }
 table {
   width: 100%;
