@@ -2,6 +2,7 @@ package org.nimblet.core.drill;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -13,8 +14,11 @@ import java.util.OptionalInt;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import org.nimblet.core.anatomy.DigitPair;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.drill.Try.Drill;
+import org.nimblet.core.exercise.Contact;
 
 /**
  * Where somebody stands with finger patterns, folded from what they tried, and what they do next.
@@ -266,6 +270,35 @@ public final class Drilling {
         .toList()
         .forEach(chosen::add);
     chosen.sort(Comparator.comparingDouble(drill -> difficultyAt(drill, aMinute)));
+    return chosen;
+  }
+
+  /**
+   * The drills of a round for one transition: first those that go straight from the one finger to
+   * the other, then those in which one of them moves while the other does not, the nearest to this
+   * person's ability first.
+   *
+   * @param hand which hand it is for; empty for both
+   * @param count how many, at least 1
+   * @param open whether a drill may be done
+   */
+  public List<Drill> roundFor(
+      DigitPair pair, Optional<Side> hand, int count, LocalDate today, Predicate<Drill> open) {
+    List<Drill> chosen =
+        Arrays.stream(Family.values())
+            .flatMap(family -> drills(family).stream())
+            .filter(drill -> drill.pattern().contact() == Contact.NONE)
+            .filter(drill -> !drill.pattern().mayBeRude() && open.test(drill))
+            .filter(drill -> hand.isEmpty() || drill.hands().contains(hand.get()))
+            .filter(drill -> drill.pattern().parts(pair))
+            .sorted(
+                Comparator.comparing((Drill drill) -> !drill.pattern().goesBetween(pair))
+                    .thenComparingDouble(drill -> distance(drill, OptionalInt.empty(), today))
+                    .thenComparing(drill -> drill.pattern().id())
+                    .thenComparing(drill -> drill.hand().map(Side::ordinal).orElse(-1)))
+            .limit(count)
+            .collect(Collectors.toCollection(ArrayList::new));
+    chosen.sort(Comparator.comparingDouble(drill -> difficultyAt(drill, OptionalInt.empty())));
     return chosen;
   }
 

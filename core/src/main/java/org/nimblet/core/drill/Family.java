@@ -10,6 +10,7 @@ public enum Family {
   NEIGHBOURS("two neighbours"),
   THREE("three fingers"),
   NOT_TOUCHING("two that do not touch"),
+  FROM_ONE_TO_ANOTHER("from one finger to another"),
   GAPS("gaps"),
   BENT_AND_PARTED("some bent, others parted"),
   RIPPLE("one after the other"),

@@ -6,6 +6,8 @@ import java.util.Locale;
 import java.util.OptionalInt;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.nimblet.core.anatomy.Digit;
+import org.nimblet.core.anatomy.DigitPair;
 import org.nimblet.core.exercise.Contact;
 import org.nimblet.core.exercise.FingerState;
 
@@ -103,6 +105,34 @@ public record Pattern(
   /** Whether one hand does it alone, either of them. */
   public boolean isForOneHand() {
     return together == Together.ONE_HAND;
+  }
+
+  /** Whether in some change one of these fingers bends or straightens and the other does not. */
+  boolean parts(DigitPair pair) {
+    return parts(first, pair) || parts(second, pair);
+  }
+
+  /** Whether in some change one of these fingers straightens as the other one bends, alone. */
+  boolean goesBetween(DigitPair pair) {
+    List<Digit> one = List.of(pair.nearer());
+    List<Digit> other = List.of(pair.farther());
+    return first.size() == 2
+        && first.get(0).bent().equals(one)
+        && first.get(1).bent().equals(other);
+  }
+
+  private static boolean parts(List<FingerState> states, DigitPair pair) {
+    for (int i = 0; i < states.size(); i++) {
+      FingerState next = states.get((i + 1) % states.size());
+      if (moves(states.get(i), next, pair.nearer()) != moves(states.get(i), next, pair.farther())) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private static boolean moves(FingerState before, FingerState after, Digit finger) {
+    return before.bent().contains(finger) != after.bent().contains(finger);
   }
 
   /** What each change asks of each hand. */

@@ -29,6 +29,8 @@ public final class PatternWords {
                   + (pattern.first().get(1).standing().contains(Digit.INDEX)
                       ? name(Digit.INDEX)
                       : name(Digit.LITTLE));
+          case FROM_ONE_TO_ANOTHER ->
+              names(first.bent()) + " to " + names(pattern.first().get(1).bent()) + " and back";
           case COMPLEMENT, THREADING -> against(first);
           case EXCHANGING ->
               pattern.first().size() > 2 ? "one finger, hand over hand" : against(first);

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import org.nimblet.core.anatomy.Digit;
+import org.nimblet.core.anatomy.DigitPair;
 import org.nimblet.core.exercise.Contact;
 import org.nimblet.core.exercise.FingerState;
 
@@ -77,6 +78,7 @@ public final class Patterns {
         Family.REVERSED,
         Together.REVERSED,
         state -> Optional.of(FingerStates.reversed(state)).filter(other -> !other.equals(state)));
+    addTransitions(all);
     addRipples(all);
     addContact(all);
     all.replaceAll((family, patterns) -> sorted(patterns));
@@ -124,6 +126,24 @@ public final class Patterns {
           .apply(state)
           .filter(other -> FingerStates.ALL.indexOf(state) < FingerStates.ALL.indexOf(other))
           .ifPresent(other -> add(all, family, Pattern.counter(together, state, other)));
+    }
+  }
+
+  /** One finger comes up as another goes down, of one hand or of both. */
+  private static void addTransitions(Map<Family, List<Pattern>> all) {
+    for (DigitPair pair : DigitPair.ALL) {
+      if (pair.nearer() != Digit.THUMB) {
+        List<FingerState> states =
+            List.of(bent(List.of(pair.nearer())), bent(List.of(pair.farther())));
+        add(
+            all,
+            Family.FROM_ONE_TO_ANOTHER,
+            new Pattern(Together.ONE_HAND, Contact.NONE, states, List.of()));
+        add(
+            all,
+            Family.FROM_ONE_TO_ANOTHER,
+            new Pattern(Together.ALIKE, Contact.NONE, states, states));
+      }
     }
   }
 

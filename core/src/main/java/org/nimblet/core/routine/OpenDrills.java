@@ -48,6 +48,7 @@ public final class OpenDrills {
     exercises.put(Family.NEIGHBOURS, "curls-of-two");
     exercises.put(Family.THREE, "curls-of-three");
     exercises.put(Family.NOT_TOUCHING, "every-other-finger");
+    exercises.put(Family.FROM_ONE_TO_ANOTHER, "one-finger-curls");
     exercises.put(Family.GAPS, "part-one-gap");
     exercises.put(Family.BENT_AND_PARTED, "bend-some-part-others");
     exercises.put(Family.RIPPLE, "ripple");

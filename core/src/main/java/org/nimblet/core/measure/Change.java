@@ -1,0 +1,45 @@
+package org.nimblet.core.measure;
+
+/**
+ * A value against an earlier one.
+ *
+ * @param counts from which difference on it means something
+ * @param verdict what it means
+ */
+public record Change(double before, double now, SmallestChange counts, Verdict verdict) {
+
+  /** What a difference means. */
+  public enum Verdict {
+    NO_CHANGE("no change"),
+    BETTER("better"),
+    WORSE("worse"),
+    NOT_COMPARABLE("not comparable");
+
+    private final String words;
+
+    Verdict(String words) {
+      this.words = words;
+    }
+
+    /** For people. */
+    public String words() {
+      return words;
+    }
+  }
+
+  /**
+   * Judges a difference; of unequal conditions nothing is called better or worse.
+   *
+   * @param better whether what it is now is the better one of the two
+   */
+  static Change of(
+      double before, double now, SmallestChange counts, boolean better, boolean equalConditions) {
+    Verdict verdict = Verdict.NO_CHANGE;
+    if (!equalConditions) {
+      verdict = Verdict.NOT_COMPARABLE;
+    } else if (Math.abs(now - before) > counts.amount()) {
+      verdict = better ? Verdict.BETTER : Verdict.WORSE;
+    }
+    return new Change(before, now, counts, verdict);
+  }
+}

@@ -1,0 +1,186 @@
+package org.nimblet.core.measure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.OptionalInt;
+import java.util.Random;
+import org.apache.commons.math3.stat.descriptive.DescriptiveStatistics;
+import org.apache.commons.math3.stat.regression.SimpleRegression;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
+import org.nimblet.core.anatomy.Digit;
+import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.drill.TwoHandedRow;
+
+class TappingTest {
+
+  private static HandTapping right(TapTask task, List<Tap> taps) {
+    return Tapping.of(task, SyntheticTaps.KEYS, taps).of(Side.RIGHT).orElseThrow();
+  }
+
+  /** Oracle: commons-math 3.6.1, descriptive statistics and simple regression. */
+  @ParameterizedTest
+  @ValueSource(longs = {1, 2, 3, 4, 5})
+  void spreadAndDriftAreThoseOfAReferenceLibrary(long seed) {
+    TapTask task = SyntheticTaps.everyTransition(TwoHandedRow.RIGHT, 168);
+    List<Tap> taps = new SyntheticTaps(seed).taps(task, Side.RIGHT, 12, 8);
+    DescriptiveStatistics intervals = new DescriptiveStatistics();
+    SimpleRegression drift = new SimpleRegression();
+    for (int i = task.withClick() + TapTask.NOT_COUNTED; i < taps.size(); i++) {
+      double interval = taps.get(i).atMillis() - taps.get(i - 1).atMillis();
+      intervals.addValue(interval);
+      drift.addData(taps.get(i).atMillis() / 60_000, interval);
+    }
+    HandTapping.Timing timing = right(task, taps).timing().orElseThrow();
+    assertThat(timing.intervals()).isEqualTo(55);
+    assertThat(timing.meanMillis()).isCloseTo(intervals.getMean(), within(1e-9));
+    assertThat(timing.spreadMillis()).isCloseTo(intervals.getStandardDeviation(), within(1e-9));
+    assertThat(timing.spreadPercent())
+        .isCloseTo(100 * intervals.getStandardDeviation() / intervals.getMean(), within(1e-9));
+    assertThat(timing.driftPercent())
+        .isCloseTo(100 * drift.getSlope() / intervals.getMean(), within(1e-6));
+  }
+
+  @Test
+  void aFingerThatComesLateIsFoundWithItsTransition() {
+    TapTask task = SyntheticTaps.everyTransition(TwoHandedRow.RIGHT, 168);
+    List<Tap> even = new SyntheticTaps(7).taps(task, Side.RIGHT, 2, 1);
+    List<Tap> taps = new ArrayList<>();
+    for (int i = 0; i < even.size(); i++) {
+      boolean late =
+          i > 0 && even.get(i - 1).digit() == Digit.RING && even.get(i).digit() == Digit.LITTLE;
+      taps.add(
+          SyntheticTaps.tap(
+              Side.RIGHT, even.get(i).digit(), even.get(i).atMillis() + (late ? 33 : 0)));
+    }
+    HandTapping hand = right(task, taps);
+    HandTapping.Transition latest = hand.latest().orElseThrow();
+    assertThat(latest.from()).isEqualTo(Digit.RING);
+    assertThat(latest.to()).isEqualTo(Digit.LITTLE);
+    assertThat(latest.lateMillis()).isCloseTo(33, within(5.0));
+    assertThat(hand.transitions()).hasSize(12);
+    assertThat(hand.taps()).hasSize(84).filteredOn(HandTapping.Placed::counted).hasSize(55);
+  }
+
+  @Test
+  void wrongMissingAndAdditionalTapsAreToldApartAndSpoilNoInterval() {
+    TapTask task = SyntheticTaps.everyTransition(TwoHandedRow.RIGHT, 168);
+    List<Tap> taps = new ArrayList<>(new SyntheticTaps(9).taps(task, Side.RIGHT, 3, 2));
+    taps.set(
+        40, SyntheticTaps.tap(Side.RIGHT, other(taps.get(40).digit()), taps.get(40).atMillis()));
+    Tap doubled = taps.get(60);
+    taps.add(61, SyntheticTaps.tap(Side.RIGHT, doubled.digit(), doubled.atMillis() + 60));
+    taps.remove(50);
+    HandTapping hand = right(task, taps);
+    assertThat(hand.order()).isEqualTo(new HandTapping.Order(82, 1, 1, 1));
+    assertThat(hand.order().percent()).isCloseTo(100.0 * 82 / 85, within(1e-9));
+    assertThat(hand.timing().orElseThrow().intervals()).isEqualTo(53);
+    assertThat(hand.timing().orElseThrow().spreadMillis()).isLessThan(12);
+  }
+
+  private static Digit other(Digit digit) {
+    return digit == Digit.INDEX ? Digit.MIDDLE : Digit.INDEX;
+  }
+
+  @Test
+  void onlyCleanAndEvenTapsAreEnoughToGoFaster() {
+    TapTask task = SyntheticTaps.everyTransition(TwoHandedRow.MIRRORED, 168);
+    List<Tap> both = new ArrayList<>(new SyntheticTaps(3).taps(task, Side.LEFT, 6, 4));
+    both.addAll(new SyntheticTaps(4).taps(task, Side.RIGHT, 6, 4));
+    Collections.shuffle(both, new Random(1));
+    Tapping even = Tapping.of(task, SyntheticTaps.KEYS, both);
+    assertThat(even.evenEnough()).isTrue();
+    assertThat(even.between().orElseThrow().taps()).isEqualTo(55);
+    assertThat(even.asymmetry(TapMeasure.SPREAD).orElseThrow()).isBetween(0.0, 0.5);
+    List<Tap> uneven = new ArrayList<>(new SyntheticTaps(3).taps(task, Side.LEFT, 40, 4));
+    uneven.addAll(new SyntheticTaps(4).taps(task, Side.RIGHT, 6, 4));
+    assertThat(Tapping.of(task, SyntheticTaps.KEYS, uneven).evenEnough()).isFalse();
+    assertThat(Tapping.of(task, SyntheticTaps.KEYS, both.subList(0, 60)).evenEnough()).isFalse();
+  }
+
+  /** About 50 in ten seconds with the dominant index (model section 9, from memory). */
+  @Test
+  void speedCountsWhatFallsIntoTenSecondsFromTheFirstTap() {
+    TapTask task =
+        new TapTask(Pace.SPEED, List.of(Digit.INDEX), TwoHandedRow.MIRRORED, OptionalInt.empty());
+    List<Tap> taps = new ArrayList<>();
+    for (int i = 0; i < 80; i++) {
+      taps.add(SyntheticTaps.tap(Side.RIGHT, Digit.INDEX, 1000 + i * 200));
+      taps.add(SyntheticTaps.tap(Side.LEFT, Digit.INDEX, 1000 + i * 222));
+    }
+    Tapping tapping = Tapping.of(task, SyntheticTaps.KEYS, taps);
+    assertThat(tapping.of(Side.RIGHT).orElseThrow().inTenSeconds()).hasValue(50);
+    assertThat(tapping.of(Side.LEFT).orElseThrow().inTenSeconds()).hasValue(46);
+    assertThat(tapping.asymmetry(TapMeasure.TEN_SECONDS).orElseThrow())
+        .isCloseTo(0.08, within(1e-9));
+  }
+
+  @ParameterizedTest
+  @EnumSource(Pace.class)
+  void nothingTappedIsNoError(Pace pace) {
+    TapTask task =
+        new TapTask(
+            pace,
+            List.of(Digit.INDEX),
+            TwoHandedRow.RIGHT,
+            pace == Pace.CLICK_THEN_ALONE ? OptionalInt.of(84) : OptionalInt.empty());
+    Tapping tapping = Tapping.of(task, SyntheticTaps.KEYS, List.of());
+    assertThat(tapping.of(Side.RIGHT).orElseThrow().timing()).isEmpty();
+    assertThat(tapping.evenEnough()).isFalse();
+  }
+
+  /**
+   * Levenshtein's distance of a row to itself with k changes is k at most: so no more is counted.
+   */
+  @Test
+  void noMoreIsCountedWrongThanWasDoneWrong() {
+    TapTask task = SyntheticTaps.everyTransition(TwoHandedRow.RIGHT, 168);
+    for (long seed = 0; seed < 200; seed++) {
+      Random random = new Random(seed);
+      List<Tap> taps = new ArrayList<>(new SyntheticTaps(seed).taps(task, Side.RIGHT, 5, 5));
+      int changes = random.nextInt(12);
+      for (int i = 0; i < changes; i++) {
+        int at = random.nextInt(taps.size());
+        Tap tap = taps.get(at);
+        switch (random.nextInt(3)) {
+          case 0 -> taps.remove(at);
+          case 1 -> taps.add(at, SyntheticTaps.tap(Side.RIGHT, Digit.MIDDLE, tap.atMillis() + 1));
+          default -> taps.set(at, SyntheticTaps.tap(Side.RIGHT, Digit.RING, tap.atMillis()));
+        }
+      }
+      HandTapping.Order order = right(task, taps).order();
+      assertThat(order.wrong() + order.missing() + order.additional())
+          .as("seed %d", seed)
+          .isLessThanOrEqualTo(changes);
+      assertThat(order.right() + order.wrong() + order.missing()).isEqualTo(84);
+      assertThat(order.right() + order.wrong() + order.additional()).isEqualTo(taps.size());
+    }
+  }
+
+  @Test
+  void whatIsNoTestIsRefusedInWords() {
+    TapTask task = SyntheticTaps.index(84);
+    List<Tap> many = Collections.nCopies(20_001, SyntheticTaps.tap(Side.RIGHT, Digit.INDEX, 1));
+    assertThatThrownBy(() -> Tapping.of(task, SyntheticTaps.KEYS, many))
+        .hasMessageContaining("20001")
+        .hasMessageContaining("20000");
+    assertThatThrownBy(() -> SyntheticTaps.index(3)).hasMessageContaining("between 20 and 960");
+    assertThatThrownBy(() -> SyntheticTaps.tap(Side.LEFT, Digit.RING, Double.NaN))
+        .hasMessageContaining("time (NaN)");
+    assertThatThrownBy(
+            () ->
+                new TapTask(
+                    Pace.SPEED,
+                    List.of(Digit.INDEX, Digit.RING),
+                    TwoHandedRow.LEFT,
+                    OptionalInt.empty()))
+        .hasMessageContaining("must hold one for speed");
+  }
+}
