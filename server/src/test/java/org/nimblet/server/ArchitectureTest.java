@@ -62,6 +62,7 @@ class ArchitectureTest {
           List.of("programme"),
           List.of("progress"),
           List.of("log", "today", "calendar", "reminder", "workshop"),
+          List.of("measure"),
           List.of("demo"));
 
   /** Rooms of one floor do not know one another either. */

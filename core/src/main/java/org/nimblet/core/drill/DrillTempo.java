@@ -5,7 +5,8 @@ import org.nimblet.core.exercise.Ladder;
 
 /**
  * At which tempo somebody does a drill: slow until it is clean, then up the rungs of tempo (model
- * section 5), each after some clean rounds, by the judgement of whoever drills.
+ * section 5), each after some clean rounds by the judgement of whoever drills, or at once when keys
+ * have measured it as even enough.
  *
  * @param aMinute changes a minute, {@link #LEAST} to {@link #GREATEST}
  * @param cleanInARow how often it was clean at this tempo since it was reached, less than {@link
@@ -60,8 +61,12 @@ public record DrillTempo(int aMinute, int cleanInARow, int notCleanInARow) {
    */
   DrillTempo after(Try tried) {
     int at = tried.aMinute().orElse(aMinute);
+    if (tried.clean() && at >= aMinute) {
+      DrillTempo reached = at(Math.min(at, GREATEST));
+      return tried.even() ? reached.faster() : reached.clean();
+    }
     if (tried.clean()) {
-      return at < aMinute ? this : at(Math.min(at, GREATEST)).clean();
+      return this;
     }
     return at > aMinute ? this : notClean();
   }
@@ -72,9 +77,11 @@ public record DrillTempo(int aMinute, int cleanInARow, int notCleanInARow) {
   }
 
   private DrillTempo clean() {
-    return cleanInARow + 1 < CLEAN_ROUNDS
-        ? new DrillTempo(aMinute, cleanInARow + 1, 0)
-        : new DrillTempo(next().orElse(aMinute), 0, 0);
+    return cleanInARow + 1 < CLEAN_ROUNDS ? new DrillTempo(aMinute, cleanInARow + 1, 0) : faster();
+  }
+
+  private DrillTempo faster() {
+    return new DrillTempo(next().orElse(aMinute), 0, 0);
   }
 
   private DrillTempo notClean() {

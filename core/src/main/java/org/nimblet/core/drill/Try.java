@@ -16,9 +16,26 @@ import org.nimblet.core.exercise.FingerState;
  * @param drill what was done
  * @param aMinute changes a minute; empty where nobody counted
  * @param clean whether it was clean
+ * @param even whether keys measured it, and it was even enough to go faster at once
  * @param at when, on the person's clock
  */
-public record Try(Drill drill, OptionalInt aMinute, boolean clean, LocalDateTime at) {
+public record Try(Drill drill, OptionalInt aMinute, boolean clean, boolean even, LocalDateTime at) {
+
+  /**
+   * Checks that what is even is clean.
+   *
+   * @throws IllegalArgumentException if it is not
+   */
+  public Try {
+    if (even && !clean) {
+      throw new IllegalArgumentException("even (true) must be false of what is not clean");
+    }
+  }
+
+  /** As somebody judged it, without keys. */
+  public Try(Drill drill, OptionalInt aMinute, boolean clean, LocalDateTime at) {
+    this(drill, aMinute, clean, false, at);
+  }
 
   /**
    * A pattern done by somebody.

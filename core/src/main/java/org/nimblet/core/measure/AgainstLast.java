@@ -25,6 +25,9 @@ public record AgainstLast(
   /** Two tests so near to each other say how far they differ by themselves (ours). */
   private static final Duration REPEATED_WITHIN = Duration.ofHours(1);
 
+  /** A test is work too, of so many minutes at most (ours). */
+  private static final int TESTING_MINUTES = 5;
+
   /** Tempi count as equal up to this, about two rungs (ours). */
   private static final double TEMPO_APART = 0.1;
 
@@ -120,7 +123,8 @@ public record AgainstLast(
   private static boolean isRepeat(TestedTaps first, TestedTaps second) {
     Duration apart = Duration.between(first.conditions().at(), second.conditions().at());
     return apart.compareTo(REPEATED_WITHIN) <= 0
-        && first.conditions().workedMinutes() == second.conditions().workedMinutes()
+        && Math.abs(first.conditions().workedMinutes() - second.conditions().workedMinutes())
+            <= TESTING_MINUTES
         && unlike(second, first).isEmpty();
   }
 }

@@ -16,8 +16,10 @@ import org.nimblet.core.drill.TwoHandedRow;
  * @param row the digits in turn, back to the first; one digit for a steady beat
  * @param hands how the hands share it
  * @param tapsAMinute the tempo of the click; empty unless there is one
+ * @param taps how many a hand makes without the click; empty for as many as is usual
  */
-public record TapTask(Pace pace, List<Digit> row, TwoHandedRow hands, OptionalInt tapsAMinute) {
+public record TapTask(
+    Pace pace, List<Digit> row, TwoHandedRow hands, OptionalInt tapsAMinute, OptionalInt taps) {
 
   /** The longest row: every three of five digits with repeats. */
   public static final int LONGEST_ROW = 125;
@@ -58,10 +60,19 @@ public record TapTask(Pace pace, List<Digit> row, TwoHandedRow hands, OptionalIn
               .formatted(tapsAMinute, tapsAMinute.isPresent() ? "be left out" : "be given"));
     }
     tapsAMinute.ifPresent(TapTask::checkTempo);
+    if (taps.isPresent() && (taps.getAsInt() < 1 || taps.getAsInt() > Tapping.MOST_TAPS)) {
+      throw new IllegalArgumentException(
+          "taps (%d) must be 1 to %d".formatted(taps.getAsInt(), Tapping.MOST_TAPS));
+    }
     if (pace == Pace.SPEED && row.size() > 1) {
       throw new IllegalArgumentException(
           "row (%d digits) must hold one for speed".formatted(row.size()));
     }
+  }
+
+  /** With as many taps as is usual. */
+  public TapTask(Pace pace, List<Digit> row, TwoHandedRow hands, OptionalInt tapsAMinute) {
+    this(pace, row, hands, tapsAMinute, OptionalInt.empty());
   }
 
   private static void checkTempo(int tempo) {
@@ -87,9 +98,9 @@ public record TapTask(Pace pace, List<Digit> row, TwoHandedRow hands, OptionalIn
     return pace == Pace.CLICK_THEN_ALONE ? wholeRounds(WITH_CLICK) : 0;
   }
 
-  /** How many it makes alone: whole rounds; for speed as many as it can. */
+  /** How many it makes alone: whole rounds where nobody says; for speed as many as it can. */
   public int alone() {
-    return pace == Pace.SPEED ? 0 : wholeRounds(ALONE);
+    return pace == Pace.SPEED ? 0 : taps.orElse(wholeRounds(ALONE));
   }
 
   private int wholeRounds(int taps) {

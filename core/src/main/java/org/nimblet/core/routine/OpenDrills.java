@@ -83,6 +83,24 @@ public final class OpenDrills {
     return Optional.empty();
   }
 
+  /**
+   * Why these digits of a hand may not tap, as a sentence; empty if they may: the gates ask what
+   * they ask of the exercise that is nothing but taps.
+   */
+  public Optional<String> closed(Side side, Set<Digit> tapping) {
+    Exercise exercise = taps();
+    Exercise moved = withFingers(exercise, tapping);
+    return Gate.OF_PINNED.stream()
+        .flatMap(gate -> gate.closed(moved, side, plan, request).stream())
+        .findFirst()
+        .map(reason -> reason.sentence(exercise));
+  }
+
+  /** The exercise of the shipped library that is nothing but taps. */
+  public static Exercise taps() {
+    return ExerciseLibrary.shipped().find("even-taps").orElseThrow();
+  }
+
   /** The same exercise done by some of its fingers; the others stay as they are. */
   private static Exercise withFingers(Exercise exercise, Set<Digit> moved) {
     Map<Region, Use> acting = new EnumMap<>(Region.class);

@@ -56,6 +56,16 @@ class DrillTempoTest {
         .isEqualTo(DrillTempo.LEAST);
   }
 
+  /** Where keys measure, even and right is enough (PRACTICE: when is a pattern to be sped up). */
+  @Test
+  void measuredAsEvenOnceIsARungFaster() {
+    Try even = new Try(RING, OptionalInt.of(60), true, true, AT);
+    assertThat(after(DrillTempo.UNTRIED, even)).isEqualTo(62);
+    assertThat(after(new DrillTempo(72, 0, 0), even)).as("slower than theirs").isEqualTo(72);
+    assertThatThrownBy(() -> new Try(RING, OptionalInt.of(60), false, true, AT))
+        .hasMessageContaining("even (true)");
+  }
+
   @Test
   void whatWasDoneAtAnotherTempoCountsOnlyWhereItSaysSomething() {
     Try slow = tried(40, true);

@@ -13,6 +13,7 @@ import java.util.OptionalInt;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.nimblet.core.anatomy.Digit;
+import org.nimblet.core.anatomy.DigitPair;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.drill.Try.Drill;
 
@@ -158,5 +159,25 @@ class DrillingTest {
     Pattern ring = Patterns.find("one-hand.none.bend-ring.rest").orElseThrow();
     assertThatThrownBy(() -> new Drill(ring, Optional.empty()))
         .hasMessageContaining("must be left or right");
+  }
+
+  @Test
+  void aRoundForATransitionGoesBetweenTheTwoFirstAndPartsThemInEveryDrill() {
+    Drilling drilling = Drilling.of(Side.RIGHT, List.of());
+    for (DigitPair pair : DigitPair.ALL) {
+      if (pair.nearer() == Digit.THUMB) {
+        continue;
+      }
+      List<Drill> round =
+          drilling.roundFor(pair, Optional.of(Side.LEFT), 10, FIRST.toLocalDate(), drill -> true);
+      assertThat(round).as("%s", pair).hasSize(10).doesNotHaveDuplicates();
+      assertThat(round).filteredOn(drill -> drill.pattern().goesBetween(pair)).hasSize(2);
+      assertThat(round)
+          .allMatch(drill -> drill.pattern().parts(pair))
+          .allMatch(drill -> drill.hands().contains(Side.LEFT))
+          .noneMatch(drill -> drill.pattern().mayBeRude());
+      assertThat(drilling.roundFor(pair, Optional.empty(), 10, FIRST.toLocalDate(), drill -> false))
+          .isEmpty();
+    }
   }
 }

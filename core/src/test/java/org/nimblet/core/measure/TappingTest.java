@@ -165,6 +165,19 @@ class TappingTest {
   }
 
   @Test
+  void aLongSeriesIsMeasuredWhole() {
+    TapTask usual = SyntheticTaps.everyTransition(TwoHandedRow.RIGHT, 168);
+    TapTask task =
+        new TapTask(
+            Pace.OWN, usual.row(), usual.hands(), OptionalInt.empty(), OptionalInt.of(10_000));
+    List<Tap> taps = new SyntheticTaps(8).taps(task, Side.RIGHT, 10, 5);
+    HandTapping.Timing timing = right(task, taps).timing().orElseThrow();
+    assertThat(timing.intervals()).isEqualTo(9_995);
+    // By the two-level model: √(10² + 2·5²).
+    assertThat(timing.spreadMillis()).isCloseTo(Math.sqrt(150), within(0.4));
+  }
+
+  @Test
   void whatIsNoTestIsRefusedInWords() {
     TapTask task = SyntheticTaps.index(84);
     List<Tap> many = Collections.nCopies(20_001, SyntheticTaps.tap(Side.RIGHT, Digit.INDEX, 1));

@@ -29,7 +29,7 @@ class DemoDrills {
 
   private static final int DAYS = 24;
   private static final int EVERY_DAYS = 2;
-  private static final DrillRoundForm ROUND = new DrillRoundForm(null, null, null, null);
+  private static final DrillRoundForm ROUND = DrillRoundForm.usual();
   private static final Duration A_DRILL = Duration.ofSeconds(25);
 
   /** How able the simulated hands are at first, and how much more so each day. */
@@ -69,7 +69,8 @@ class DemoDrills {
                 each.aMinute(),
                 each.changes(),
                 clean ? DrillOutcome.CLEAN : DrillOutcome.NOT_CLEAN,
-                then.plus(A_DRILL.multipliedBy(drills.size() + 1L))));
+                then.plus(A_DRILL.multipliedBy(drills.size() + 1L)),
+                null));
       }
       rounds.keep(
           client,

@@ -22,5 +22,9 @@ class DrillTry {
 
   Integer aMinute;
   boolean clean;
+
+  /** Whether keys measured it as even enough to go faster. */
+  boolean even;
+
   Instant triedAt;
 }

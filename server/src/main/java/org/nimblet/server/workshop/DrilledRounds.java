@@ -120,6 +120,7 @@ public class DrilledRounds {
     row.hand = told.hand();
     row.aMinute = told.aMinute();
     row.clean = told.outcome() == WorkshopForms.DrillOutcome.CLEAN;
+    row.even = row.clean && Boolean.TRUE.equals(told.even());
     row.triedAt = told.at();
     return row;
   }

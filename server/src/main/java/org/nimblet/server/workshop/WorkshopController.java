@@ -15,6 +15,8 @@ import org.nimblet.server.workshop.WorkshopForms.ClaspsView;
 import org.nimblet.server.workshop.WorkshopForms.DrillRoundForm;
 import org.nimblet.server.workshop.WorkshopForms.DrillRoundView;
 import org.nimblet.server.workshop.WorkshopForms.DrilledRoundForm;
+import org.nimblet.server.workshop.WorkshopForms.JudgementForm;
+import org.nimblet.server.workshop.WorkshopForms.JudgementView;
 import org.nimblet.server.workshop.WorkshopForms.PatternView;
 import org.nimblet.server.workshop.WorkshopForms.PatternsView;
 import org.nimblet.server.workshop.WorkshopForms.RowForm;
@@ -97,6 +99,13 @@ class WorkshopController {
           int seed) {
     return Circle.followMe(
         thumb ? List.of(Digit.values()) : Digit.FINGERS, seed, WorkshopForms.LONGEST_ROW);
+  }
+
+  /** A drill that was done on keys, judged by them. */
+  @PostMapping("/judgements")
+  JudgementView judge(
+      @PathVariable("clientId") ClientFile client, @Valid @RequestBody JudgementForm form) {
+    return service.judge(form);
   }
 
   /** The orders in which four fingers can follow one another. */

@@ -13,6 +13,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
 import org.nimblet.core.anatomy.Digit;
+import org.nimblet.core.anatomy.DigitPair;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.drill.Circle;
 import org.nimblet.core.drill.DrillLength;
@@ -20,6 +21,7 @@ import org.nimblet.core.drill.DrillTempo;
 import org.nimblet.core.drill.Phrase;
 import org.nimblet.core.drill.TwoHandedRow;
 import org.nimblet.core.session.SessionEnding;
+import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.routine.SafetyView;
 import org.nimblet.server.session.SessionForms.PainForm;
 
@@ -46,6 +48,8 @@ public final class WorkshopForms {
 
   private static final String DRILLS_RULE = "1 to 60 drills.";
   private static final String CHANGES_RULE = "0 to 112 changes.";
+  private static final String PRESS_RULE = "Within ten minutes of the first change.";
+  private static final String PRESSES_RULE = "Up to 2000 presses.";
   private static final String PATTERN_RULE = "One of the patterns.";
 
   private WorkshopForms() {}
@@ -153,8 +157,14 @@ public final class WorkshopForms {
    * @param aMinute at which tempo
    * @param readMillis to see what comes
    * @param changes how many changes it lasts
+   * @param keysAtOnce how many keys go down at once where keys can judge it; null where they cannot
    */
-  public record RoundDrillView(DrillView drill, int aMinute, long readMillis, int changes) {}
+  public record RoundDrillView(
+      DrillView drill,
+      int aMinute,
+      long readMillis,
+      int changes,
+      @Schema(nullable = true) Integer keysAtOnce) {}
 
   /**
    * A round, to be drilled now.
@@ -175,6 +185,9 @@ public final class WorkshopForms {
    * @param aMinute at which tempo
    * @param minutes how long
    * @param bars of a phrase that it is set to; without them there is none
+   * @param from one finger of the transition that it is for; without it it is for all of them
+   * @param to the other finger
+   * @param hand which hand's transition; without it both hands'
    */
   public record DrillRoundForm(
       @Schema(nullable = true)
@@ -192,10 +205,34 @@ public final class WorkshopForms {
       @Schema(nullable = true)
           @Min(value = Phrase.LEAST_BEATS_A_BAR, message = MusicForms.BEATS_RULE)
           @Max(value = Phrase.MOST_BEATS_A_BAR, message = MusicForms.BEATS_RULE)
-          Integer beatsABar) {
+          Integer beatsABar,
+      @Schema(nullable = true) Digit from,
+      @Schema(nullable = true) Digit to,
+      @Schema(nullable = true) Side hand) {
+
+    /** A round for all that is learned now. */
+    public static DrillRoundForm usual() {
+      return new DrillRoundForm(null, null, null, null, null, null, null);
+    }
 
     Optional<Phrase> phrase() {
       return MusicForms.phrase(bars, beatsABar);
+    }
+
+    /**
+     * The fingers of the transition that it is for, if it is for one.
+     *
+     * @throws InvalidFieldException if they are no two fingers
+     */
+    Optional<DigitPair> pair() {
+      if (from == null && to == null) {
+        return Optional.empty();
+      }
+      if (from == null || to == null || from == to || from == Digit.THUMB || to == Digit.THUMB) {
+        throw new InvalidFieldException("to", "Two different ones of the four fingers.");
+      }
+      return Optional.of(
+          from.compareTo(to) < 0 ? new DigitPair(from, to) : new DigitPair(to, from));
     }
 
     /** At which tempo; empty for each drill at its own. */
@@ -223,6 +260,7 @@ public final class WorkshopForms {
    *
    * @param changes how many changes were done
    * @param at when it was judged or broken off
+   * @param even whether keys judged it as even enough to go faster; left out where none did
    */
   public record DrilledForm(
       @NotNull(message = "An identifier.") UUID id,
@@ -236,13 +274,47 @@ public final class WorkshopForms {
           @Max(value = DrillLength.MOST_CHANGES, message = CHANGES_RULE)
           int changes,
       @NotNull(message = "CLEAN, NOT_CLEAN, SKIPPED or HURT.") DrillOutcome outcome,
-      @NotNull(message = "When it was tried.") Instant at) {
+      @NotNull(message = "When it was tried.") Instant at,
+      @Schema(nullable = true) Boolean even) {
 
     /** Whether somebody judged it. */
     boolean isJudged() {
       return outcome == DrillOutcome.CLEAN || outcome == DrillOutcome.NOT_CLEAN;
     }
   }
+
+  /**
+   * A press in a drill.
+   *
+   * @param at in milliseconds since its first change
+   */
+  public record PressForm(
+      @NotNull(message = "LEFT or RIGHT.") Side side,
+      @NotNull(message = "INDEX, MIDDLE, RING or LITTLE.") Digit digit,
+      @Min(value = -60_000, message = PRESS_RULE) @Max(value = 600_000, message = PRESS_RULE)
+          double at) {}
+
+  /** The presses of a drill, to be judged. */
+  public record JudgementForm(
+      @NotNull(message = PATTERN_RULE) @Size(max = 200, message = PATTERN_RULE) String pattern,
+      @Schema(nullable = true) Side hand,
+      @NotNull(message = A_MINUTE_RULE)
+          @Min(value = LEAST_A_MINUTE, message = A_MINUTE_RULE)
+          @Max(value = GREATEST_A_MINUTE, message = A_MINUTE_RULE)
+          Integer aMinute,
+      @Min(value = 1, message = CHANGES_RULE)
+          @Max(value = DrillLength.MOST_CHANGES, message = CHANGES_RULE)
+          int changes,
+      @NotNull(message = PRESSES_RULE) @Size(max = 2_000, message = PRESSES_RULE)
+          List<@NotNull(message = "A press.") @Valid PressForm> presses) {}
+
+  /**
+   * What keys say of a drill.
+   *
+   * @param even whether it was clean and even enough to go faster at once
+   * @param words for people: "19 of 20 on time, 1 missing"
+   */
+  public record JudgementView(boolean clean, boolean even, String words) {}
 
   /**
    * A round as it was drilled: a session like any other. One that is known is passed over.

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Stream;
+import org.nimblet.core.anatomy.DigitPair;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.drill.DrillLength;
 import org.nimblet.core.drill.DrillTempo;
@@ -15,6 +16,8 @@ import org.nimblet.core.drill.Patterns;
 import org.nimblet.core.drill.Try;
 import org.nimblet.core.drill.Try.Drill;
 import org.nimblet.core.exercise.Purpose;
+import org.nimblet.core.measure.MeasuredDrill;
+import org.nimblet.core.measure.Tap;
 import org.nimblet.core.routine.Around;
 import org.nimblet.core.routine.OpenDrills;
 import org.nimblet.server.client.ClientFile;
@@ -24,6 +27,8 @@ import org.nimblet.server.routine.RoutineRequests;
 import org.nimblet.server.routine.SafetyView;
 import org.nimblet.server.workshop.WorkshopForms.DrillRoundForm;
 import org.nimblet.server.workshop.WorkshopForms.DrillRoundView;
+import org.nimblet.server.workshop.WorkshopForms.JudgementForm;
+import org.nimblet.server.workshop.WorkshopForms.JudgementView;
 import org.nimblet.server.workshop.WorkshopForms.PatternView;
 import org.nimblet.server.workshop.WorkshopForms.PatternsView;
 import org.springframework.stereotype.Service;
@@ -67,7 +72,10 @@ public class WorkshopService {
     Drilling drilling = drilling(person.client());
     DrillLength length = DrillLength.of(form.tempo().orElse(DrillTempo.FIRST), form.phrase());
     int count = Math.min(length.fitInto(form.length()), WorkshopForms.MOST_DRILLS);
-    List<Drill> drills = round(person, drilling, count, form.tempo());
+    List<Drill> drills =
+        form.pair()
+            .map(pair -> roundFor(person, drilling, pair, form, count))
+            .orElseGet(() -> round(person, drilling, count, form.tempo()));
     if (drills.isEmpty()) {
       throw new InvalidFieldException(
           "minutes", "Nothing of what is learned now may be done. " + whyNot(person, drilling));
@@ -93,6 +101,40 @@ public class WorkshopService {
       Person person, Drilling drilling, int count, OptionalInt aMinute) {
     OpenDrills open = open(person);
     return drilling.round(count, aMinute, person.today(), drill -> open.closed(drill).isEmpty());
+  }
+
+  private static List<Drill> roundFor(
+      Person person, Drilling drilling, DigitPair pair, DrillRoundForm form, int count) {
+    OpenDrills open = open(person);
+    return drilling.roundFor(
+        pair,
+        Optional.ofNullable(form.hand()),
+        count,
+        person.today(),
+        drill -> open.closed(drill).isEmpty());
+  }
+
+  /**
+   * A drill judged by the keys that were pressed in it.
+   *
+   * @throws InvalidFieldException if keys cannot judge it
+   */
+  JudgementView judge(JudgementForm form) {
+    Drill drill = drill("pattern", form.pattern(), form.hand());
+    MeasuredDrill.unfit(drill)
+        .ifPresent(
+            why -> {
+              throw new InvalidFieldException("pattern", why);
+            });
+    MeasuredDrill judged =
+        MeasuredDrill.of(
+            drill,
+            form.aMinute(),
+            form.changes(),
+            form.presses().stream()
+                .map(press -> new Tap(press.side(), press.digit(), press.at(), OptionalInt.empty()))
+                .toList());
+    return new JudgementView(judged.clean(), judged.even(), judged.words());
   }
 
   private static OpenDrills open(Person person) {
@@ -151,6 +193,7 @@ public class WorkshopService {
                     new Drill(pattern, Optional.ofNullable(row.hand)),
                     row.aMinute == null ? OptionalInt.empty() : OptionalInt.of(row.aMinute),
                     row.clean,
+                    row.even,
                     LocalDateTime.ofInstant(row.triedAt, client.zone())));
   }
 }

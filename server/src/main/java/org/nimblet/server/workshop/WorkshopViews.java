@@ -25,6 +25,7 @@ import org.nimblet.core.drill.Phrase;
 import org.nimblet.core.drill.Try.Drill;
 import org.nimblet.core.drill.TwoHandedRow;
 import org.nimblet.core.exercise.FingerState;
+import org.nimblet.core.measure.MeasuredDrill;
 import org.nimblet.core.routine.OpenDrills;
 import org.nimblet.core.routine.SafetyRules;
 import org.nimblet.server.routine.SafetyView;
@@ -62,9 +63,6 @@ final class WorkshopViews {
   private static final int ROW_BPM = 84;
 
   private static final int ROW_ROUNDS = 16;
-
-  /** On the bench a row is a step of this exercise of the library. */
-  private static final String ROW_EXERCISE = "even-taps";
 
   /** Eight forward and eight back, one a second (common practice, no source). */
   private static final int CLASP_COUNTS = 8;
@@ -221,7 +219,11 @@ final class WorkshopViews {
     int aMinute = form.tempo().orElse(drilling.tempo(drill).aMinute());
     DrillLength length = DrillLength.of(aMinute, form.phrase());
     return new RoundDrillView(
-        drill(drilling, drill, aMinute, true), aMinute, length.readMillis(), length.changes());
+        drill(drilling, drill, aMinute, true),
+        aMinute,
+        length.readMillis(),
+        length.changes(),
+        MeasuredDrill.unfit(drill).isPresent() ? null : MeasuredDrill.mostAtOnce(drill));
   }
 
   /** A row; without a word about the thumb it takes part where the client counts five. */
@@ -239,7 +241,7 @@ final class WorkshopViews {
         form.what(),
         form.what().words(),
         thumb,
-        ROW_EXERCISE,
+        OpenDrills.taps().id(),
         SafetyRules.STOP_RULES,
         TempoRange.from(ROW_BPM),
         ROW_ROUNDS,
