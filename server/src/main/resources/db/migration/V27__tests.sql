@@ -10,7 +10,7 @@ create table tap_test (
   digits text[] not null,
   hands text not null,
   bpm integer,
-  notes_a_beat integer not null,
+  per_beat integer not null,
   made integer,
   taps jsonb not null,
   warm_after text,

@@ -127,6 +127,21 @@ class ScopeTest {
     if (endpoint.pattern().endsWith("/workshop/rounds")) {
       return WorkshopTest.round(WorkshopTest.LEFT_RING, "LEFT", "CLEAN");
     }
+    if (endpoint.pattern().endsWith("/piece") || endpoint.pattern().endsWith("/taps/file")) {
+      return new byte[] {1, 2, 3};
+    }
+    if (endpoint.pattern().endsWith("/judgements")) {
+      return MeasureTest.judgement(List.of());
+    }
+    if (endpoint.pattern().endsWith("/taps")) {
+      return MeasureTest.tapTest(List.of(), "LEFT");
+    }
+    if (endpoint.pattern().endsWith("/lifts")) {
+      return MeasureTest.liftTest(List.of(), "LEFT");
+    }
+    if (endpoint.pattern().endsWith("/demand/device")) {
+      return MeasureTest.device(40, 30);
+    }
     if (endpoint.pattern().contains("/sentences")) {
       return Map.of("text", "mon 5-6 practice");
     }
@@ -232,6 +247,12 @@ class ScopeTest {
     return body;
   }
 
+  private static int send(HttpCaller caller, Endpoint endpoint, String path, Object body) {
+    return body instanceof byte[] file
+        ? caller.post(path, file).status()
+        : caller.send(endpoint.method(), path, body).status();
+  }
+
   @Test
   void nobodyUnsignedGetsInAndTheWrongPersonGetsNothing(RunningServer server) {
     Practice owner = new Practice(server);
@@ -287,34 +308,32 @@ class ScopeTest {
       String path = endpoint.path(variables);
       Object body = body(endpoint, client, blockId, exerciseForm);
       if (!OPEN.contains(endpoint.pattern())) {
-        assertThat(nobody.send(endpoint.method(), path, body).status())
-            .as("nobody: %s", endpoint)
-            .isEqualTo(401);
+        assertThat(send(nobody, endpoint, path, body)).as("nobody: %s", endpoint).isEqualTo(401);
       }
       if (endpoint.pattern().startsWith("/api/library")
           || endpoint.pattern().startsWith("/api/hand")
           || endpoint.pattern().startsWith("/api/themes")) {
-        assertThat(strangeClient.send(endpoint.method(), path, body).status())
+        assertThat(send(strangeClient, endpoint, path, body))
             .as("a client: %s", endpoint)
             .isEqualTo(403);
       }
       if (endpoint.pattern().endsWith("/{exerciseId}/uses")) {
         assertThat(strangeCoach.get(path).json()).as("another coach: %s", endpoint).isEmpty();
       } else if (endpoint.pattern().contains("{exerciseId}")) {
-        assertThat(strangeCoach.send(endpoint.method(), path, body).status())
+        assertThat(send(strangeCoach, endpoint, path, body))
             .as("another coach: %s", endpoint)
             .isEqualTo(404);
       }
       if (endpoint.pattern().startsWith("/api/routines/{routineId}")) {
-        assertThat(strangeCoach.send(endpoint.method(), path, body).status())
+        assertThat(send(strangeCoach, endpoint, path, body))
             .as("another coach: %s", endpoint)
             .isEqualTo(404);
-        assertThat(strangeClient.send(endpoint.method(), path, body).status())
+        assertThat(send(strangeClient, endpoint, path, body))
             .as("a client: %s", endpoint)
             .isEqualTo(403);
       }
       if (endpoint.pattern().startsWith("/api/bench")) {
-        assertThat(strangeClient.send(endpoint.method(), path, body).status())
+        assertThat(send(strangeClient, endpoint, path, body))
             .as("a client: %s", endpoint)
             .isEqualTo(403);
         if (!endpoint.pattern().matches(".*/(compose|why-not|sides|turn)")) {
@@ -325,16 +344,16 @@ class ScopeTest {
                   : endpoint.pattern().endsWith("/lines")
                       ? Map.of("draft", draft, "text", "")
                       : draft;
-          assertThat(strangeCoach.send(endpoint.method(), path, asked).status())
+          assertThat(send(strangeCoach, endpoint, path, asked))
               .as("another coach: %s", endpoint)
               .isEqualTo(404);
         }
       }
       if (endpoint.pattern().contains("{clientId}")) {
-        assertThat(strangeCoach.send(endpoint.method(), path, body).status())
+        assertThat(send(strangeCoach, endpoint, path, body))
             .as("another coach: %s", endpoint)
             .isEqualTo(404);
-        assertThat(strangeClient.send(endpoint.method(), path, body).status())
+        assertThat(send(strangeClient, endpoint, path, body))
             .as("another client: %s", endpoint)
             .isIn(403, 404);
       }

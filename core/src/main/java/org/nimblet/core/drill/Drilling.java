@@ -290,7 +290,7 @@ public final class Drilling {
             .filter(drill -> drill.pattern().contact() == Contact.NONE)
             .filter(drill -> !drill.pattern().mayBeRude() && open.test(drill))
             .filter(drill -> hand.isEmpty() || drill.hands().contains(hand.get()))
-            .filter(drill -> drill.pattern().parts(pair))
+            .filter(drill -> drill.pattern().goesBetween(pair) || drill.pattern().parts(pair))
             .sorted(
                 Comparator.comparing((Drill drill) -> !drill.pattern().goesBetween(pair))
                     .thenComparingDouble(drill -> distance(drill, OptionalInt.empty(), today))

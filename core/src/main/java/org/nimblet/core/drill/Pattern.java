@@ -112,13 +112,12 @@ public record Pattern(
     return parts(first, pair) || parts(second, pair);
   }
 
-  /** Whether in some change one of these fingers straightens as the other one bends, alone. */
+  /** Whether it is nothing but the one of these fingers straightening as the other one bends. */
   boolean goesBetween(DigitPair pair) {
-    List<Digit> one = List.of(pair.nearer());
-    List<Digit> other = List.of(pair.farther());
-    return first.size() == 2
-        && first.get(0).bent().equals(one)
-        && first.get(1).bent().equals(other);
+    return first.equals(
+        List.of(
+            new FingerState(List.of(pair.nearer()), List.of()),
+            new FingerState(List.of(pair.farther()), List.of())));
   }
 
   private static boolean parts(List<FingerState> states, DigitPair pair) {

@@ -47,10 +47,10 @@ final class DemandForms {
   record PressesView(Digit digit, int times, double share) {}
 
   /** A finger after another. */
-  record StepView(Digit from, Digit to, int times) {}
+  record FingerStepView(Digit from, Digit to, int times) {}
 
   /** Two fingers at once. */
-  record StretchView(
+  record KeyStretchView(
       Digit nearer, Digit farther, double millimetres, String keys, int bar, boolean impossible) {}
 
   /** What a piece asks of a hand. */
@@ -58,9 +58,9 @@ final class DemandForms {
       Side side,
       int all,
       List<PressesView> presses,
-      List<StepView> steps,
-      List<StretchView> stretches,
-      List<StretchView> beyond,
+      List<FingerStepView> steps,
+      List<KeyStretchView> stretches,
+      List<KeyStretchView> beyond,
       int impossible) {}
 
   /**

@@ -19,12 +19,12 @@ import org.nimblet.core.measure.PieceNote;
 import org.nimblet.server.measure.DemandForms.DeviceDemandForm;
 import org.nimblet.server.measure.DemandForms.DeviceDemandView;
 import org.nimblet.server.measure.DemandForms.DeviceHandView;
+import org.nimblet.server.measure.DemandForms.FingerStepView;
+import org.nimblet.server.measure.DemandForms.KeyStretchView;
 import org.nimblet.server.measure.DemandForms.PieceDemandView;
 import org.nimblet.server.measure.DemandForms.PieceForm;
 import org.nimblet.server.measure.DemandForms.PieceHandView;
 import org.nimblet.server.measure.DemandForms.PressesView;
-import org.nimblet.server.measure.DemandForms.StepView;
-import org.nimblet.server.measure.DemandForms.StretchView;
 import org.nimblet.server.measure.DemandForms.VoiceView;
 
 /** Demands as they are shown. */
@@ -82,7 +82,7 @@ final class DemandViews {
         hand.side(),
         hand.all(),
         presses(hand.presses(), hand.all()),
-        hand.steps().stream().map(s -> new StepView(s.from(), s.to(), s.times())).toList(),
+        hand.steps().stream().map(s -> new FingerStepView(s.from(), s.to(), s.times())).toList(),
         hand.stretches().stream().map(s -> stretch(s, reach)).toList(),
         hand.beyond().stream().map(s -> stretch(s, reach)).toList(),
         hand.impossible());
@@ -98,8 +98,8 @@ final class DemandViews {
         .toList();
   }
 
-  private static StretchView stretch(Stretch stretch, Optional<Reach> reach) {
-    return new StretchView(
+  private static KeyStretchView stretch(Stretch stretch, Optional<Reach> reach) {
+    return new KeyStretchView(
         stretch.pair().nearer(),
         stretch.pair().farther(),
         stretch.millimetres(),

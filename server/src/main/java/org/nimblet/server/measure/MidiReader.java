@@ -39,6 +39,9 @@ final class MidiReader {
   private static final int TEMPO = 0x51;
   private static final int METER = 0x58;
 
+  /** General MIDI keeps this channel for percussion: its keys are no keys. */
+  private static final int PERCUSSION = 9;
+
   /** Half a million microseconds a quarter note, where a file says nothing (Standard MIDI File). */
   private static final int USUAL_TEMPO = 500_000;
 
@@ -141,7 +144,7 @@ final class MidiReader {
     int value = 0;
     for (int i = 0; i < 4; i++) {
       int part = next(track);
-      value = value << 7 | part & 0x7F;
+      value = value << 7 | (part & 0x7F);
       if (part < 0x80) {
         return value;
       }
@@ -186,7 +189,8 @@ final class MidiReader {
     List<PieceFile.Note> notes = new ArrayList<>();
     for (int i = 0; i < track.size(); i++) {
       MidiEvent event = track.get(i);
-      if (event.getMessage() instanceof ShortMessage message) {
+      if (event.getMessage() instanceof ShortMessage message
+          && message.getChannel() != PERCUSSION) {
         int command = message.getCommand();
         int key = message.getData1();
         int id = message.getChannel() << 7 | key;
@@ -230,7 +234,7 @@ final class MidiReader {
           if (message instanceof MetaMessage meta) {
             byte[] data = meta.getData();
             if (meta.getType() == TEMPO && data.length == 3) {
-              int micros = (data[0] & 0xFF) << 16 | (data[1] & 0xFF) << 8 | data[2] & 0xFF;
+              int micros = (data[0] & 0xFF) << 16 | (data[1] & 0xFF) << 8 | (data[2] & 0xFF);
               tempo.put(track.get(i).getTick(), (double) Math.max(1, micros));
             } else if (meta.getType() == METER && data.length >= 2 && data[0] > 0) {
               bar.put(track.get(i).getTick(), 4.0 * data[0] / (1 << Math.min(6, data[1])));

@@ -174,7 +174,7 @@ final class TapForms {
   record PlacedView(int place, Digit wanted, Digit tapped, double late, boolean counted) {}
 
   /** One finger after another. */
-  record TransitionView(Digit from, Digit to, int times, double late) {}
+  record LateTransitionView(Digit from, Digit to, int times, double late) {}
 
   /** One finger. */
   record FingerView(
@@ -210,7 +210,7 @@ final class TapForms {
       int missing,
       int additional,
       List<PlacedView> taps,
-      List<TransitionView> transitions,
+      List<LateTransitionView> transitions,
       List<FingerView> fingers,
       @Schema(nullable = true) Double loudness,
       ClockView clock) {}

@@ -233,7 +233,7 @@ class TapService {
     row.digits = form.digits();
     row.hands = form.hands();
     row.bpm = form.bpm();
-    row.notesABeat = form.notesABeat();
+    row.perBeat = form.notesABeat();
     save(person, row, form.device().device(), taps);
   }
 
@@ -265,7 +265,7 @@ class TapService {
     row.pace = task.pace();
     row.digits = task.row();
     row.hands = task.hands();
-    row.notesABeat = form.notesABeat();
+    row.perBeat = form.notesABeat();
     row.made = made.isPresent() ? made.getAsInt() : null;
     save(person, row, device, taps);
     return result(person, row.id);

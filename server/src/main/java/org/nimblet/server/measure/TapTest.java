@@ -39,7 +39,8 @@ class TapTest {
   /** Null where nothing clicked. */
   Integer bpm;
 
-  int notesABeat;
+  /** Taps on each beat. */
+  int perBeat;
 
   /** How many taps each hand made, where that was not the usual number. */
   Integer made;
@@ -74,7 +75,7 @@ class TapTest {
         pace,
         digits,
         hands,
-        bpm == null ? OptionalInt.empty() : OptionalInt.of(bpm * notesABeat),
+        bpm == null ? OptionalInt.empty() : OptionalInt.of(bpm * perBeat),
         made == null ? OptionalInt.empty() : OptionalInt.of(made));
   }
 }

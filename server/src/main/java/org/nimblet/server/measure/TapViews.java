@@ -27,6 +27,7 @@ import org.nimblet.server.measure.MeasureForms.LastView;
 import org.nimblet.server.measure.MeasureForms.ValueView;
 import org.nimblet.server.measure.TapForms.ClockView;
 import org.nimblet.server.measure.TapForms.FingerView;
+import org.nimblet.server.measure.TapForms.LateTransitionView;
 import org.nimblet.server.measure.TapForms.LateView;
 import org.nimblet.server.measure.TapForms.PlacedView;
 import org.nimblet.server.measure.TapForms.TapLineView;
@@ -37,7 +38,6 @@ import org.nimblet.server.measure.TapForms.TapTaskForm;
 import org.nimblet.server.measure.TapForms.TapTaskView;
 import org.nimblet.server.measure.TapForms.TapTestsView;
 import org.nimblet.server.measure.TapForms.TappedHandView;
-import org.nimblet.server.measure.TapForms.TransitionView;
 import org.nimblet.server.measure.TapService.Kept;
 import org.nimblet.server.routine.SafetyView;
 
@@ -126,7 +126,7 @@ final class TapViews {
           new TapLineView(
               one.row().id,
               one.tested().conditions().at(),
-              doing(one.tested().tapping().task(), one.row().notesABeat),
+              doing(one.tested().tapping().task(), one.row().perBeat),
               one.row().bpm,
               inShort(one.tested().tapping()),
               one.tested().tapping().evenEnough()));
@@ -173,14 +173,14 @@ final class TapViews {
         kept.row().id,
         tested.conditions().at(),
         title(kept),
-        doing(tapping.task(), kept.row().notesABeat),
+        doing(tapping.task(), kept.row().perBeat),
         tested.conditions().words(),
         tapping.task().pace(),
         TapService.rowOf(tapping.task().row()),
         tapping.task().row(),
         tapping.task().hands(),
         kept.row().bpm,
-        kept.row().notesABeat,
+        kept.row().perBeat,
         tapping.task().withClick(),
         Tapping.EVEN_SPREAD_PERCENT,
         lateCounts,
@@ -340,7 +340,7 @@ final class TapViews {
                         tap.place(), tap.wanted(), tap.tapped(), tap.lateMillis(), tap.counted()))
             .toList(),
         hand.transitions().stream()
-            .map(t -> new TransitionView(t.from(), t.to(), t.times(), t.lateMillis()))
+            .map(t -> new LateTransitionView(t.from(), t.to(), t.times(), t.lateMillis()))
             .toList(),
         hand.fingers().stream()
             .map(

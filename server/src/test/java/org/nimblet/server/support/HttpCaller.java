@@ -11,6 +11,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.util.HashMap;
 import java.util.Map;
 import java.util.UUID;
 import tools.jackson.databind.JsonNode;
@@ -117,19 +118,36 @@ public final class HttpCaller {
         Map.of("Idempotency-Key", key));
   }
 
+  /** POST of a file as it is. */
+  public Answer post(String path, byte[] file) {
+    return send(
+        "POST",
+        path,
+        HttpRequest.BodyPublishers.ofByteArray(file),
+        Map.of("Content-Type", "application/octet-stream"));
+  }
+
   private Answer send(
       String method, String path, String body, String type, Map<String, String> headers) {
+    Map<String, String> all = new HashMap<>(headers);
+    if (body != null) {
+      all.put("Content-Type", type);
+    }
+    return send(
+        method,
+        path,
+        body == null
+            ? HttpRequest.BodyPublishers.noBody()
+            : HttpRequest.BodyPublishers.ofString(body),
+        all);
+  }
+
+  private Answer send(
+      String method, String path, HttpRequest.BodyPublisher body, Map<String, String> headers) {
     HttpRequest.Builder request =
         HttpRequest.newBuilder(URI.create(address + path))
             .timeout(Duration.ofSeconds(30))
-            .method(
-                method,
-                body == null
-                    ? HttpRequest.BodyPublishers.noBody()
-                    : HttpRequest.BodyPublishers.ofString(body));
-    if (body != null) {
-      request.header("Content-Type", type);
-    }
+            .method(method, body);
     headers.forEach(request::header);
     cookies.getCookieStore().getCookies().stream()
         .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
