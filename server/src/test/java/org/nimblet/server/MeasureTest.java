@@ -206,7 +206,7 @@ class MeasureTest {
     assertThat(one.get("/taps").get("tests")).isEmpty();
     assertThat(one.get("/log").get("entries").get(0).toString()).contains("LITTLE_FINGER");
     assertThat(one.get("/taps/task?" + PAIR_TASK).get("closed").asString())
-        .contains("Stopped until it is cleared");
+        .contains("stopped today");
     assertThat(one.get("/lifts/task?side=LEFT&seed=1").get("closed").isNull()).isFalse();
     assertThat(one.practice().coach().get("/api/today").body()).contains("Stopped for safety");
   }

@@ -21,7 +21,7 @@ class DemandController {
 
   /** A piece as a file: a Standard MIDI File, or MusicXML. */
   @PostMapping(value = "/piece", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-  PieceDemandView piece(
+  PieceDemandView pieceDemand(
       @PathVariable("clientId") ClientFile client,
       @ParameterObject @Valid PieceForm form,
       @RequestBody byte[] file) {
@@ -29,7 +29,7 @@ class DemandController {
   }
 
   @PostMapping("/device")
-  DeviceDemandView device(
+  DeviceDemandView deviceDemand(
       @PathVariable("clientId") ClientFile client, @Valid @RequestBody DeviceDemandForm form) {
     return new DemandViews(client.notation()).device(form);
   }

@@ -44,12 +44,12 @@ class LiftController {
   }
 
   @GetMapping
-  LiftTestsView all(@PathVariable("clientId") Person person) {
+  LiftTestsView liftTests(@PathVariable("clientId") Person person) {
     return service.all(person, settings.demo());
   }
 
   @GetMapping("/task")
-  LiftTaskView task(
+  LiftTaskView liftTask(
       @PathVariable("clientId") Person person,
       @RequestParam Optional<Side> side,
       @RequestParam(defaultValue = "false") boolean thumb,
@@ -59,25 +59,26 @@ class LiftController {
   }
 
   @PostMapping
-  LiftKeptView keep(
+  LiftKeptView keepLifts(
       @PathVariable("clientId") Person person, @Valid @RequestBody LiftTestForm form) {
     return service.keep(person, form);
   }
 
   @GetMapping("/result")
-  LiftResultView result(@PathVariable("clientId") Person person, @RequestParam UUID test) {
+  LiftResultView liftResult(@PathVariable("clientId") Person person, @RequestParam UUID test) {
     return service.result(person, test);
   }
 
   @DeleteMapping("/result")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void forget(@PathVariable("clientId") ClientFile client, @RequestParam UUID test) {
+  void forgetLifts(@PathVariable("clientId") ClientFile client, @RequestParam UUID test) {
     service.forget(client, test);
   }
 
   /** What was done, move by move. */
   @GetMapping(value = "/lifts.csv", produces = "text/csv")
-  ResponseEntity<String> raw(@PathVariable("clientId") ClientFile client, @RequestParam UUID test) {
+  ResponseEntity<String> rawLifts(
+      @PathVariable("clientId") ClientFile client, @RequestParam UUID test) {
     return ResponseEntity.ok()
         .header(
             HttpHeaders.CONTENT_DISPOSITION,

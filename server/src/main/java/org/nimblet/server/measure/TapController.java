@@ -42,18 +42,19 @@ class TapController {
   }
 
   @GetMapping
-  TapTestsView all(@PathVariable("clientId") Person person) {
+  TapTestsView tapTests(@PathVariable("clientId") Person person) {
     return service.all(person, settings.demo());
   }
 
   @GetMapping("/task")
-  TapTaskView task(
+  TapTaskView tapTask(
       @PathVariable("clientId") Person person, @ParameterObject @Valid TapTaskForm form) {
     return service.task(person, form);
   }
 
   @PostMapping
-  TapKeptView keep(@PathVariable("clientId") Person person, @Valid @RequestBody TapTestForm form) {
+  TapKeptView keepTaps(
+      @PathVariable("clientId") Person person, @Valid @RequestBody TapTestForm form) {
     return service.keep(person, form);
   }
 
@@ -64,7 +65,7 @@ class TapController {
    * @param right which voice is the right hand's
    */
   @PostMapping(value = "/file", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
-  TapResultView file(
+  TapResultView tapFile(
       @PathVariable("clientId") Person person,
       @ParameterObject @Valid TapTaskForm form,
       @RequestParam Optional<Integer> left,
@@ -74,19 +75,20 @@ class TapController {
   }
 
   @GetMapping("/result")
-  TapResultView result(@PathVariable("clientId") Person person, @RequestParam UUID test) {
+  TapResultView tapResult(@PathVariable("clientId") Person person, @RequestParam UUID test) {
     return service.result(person, test);
   }
 
   @DeleteMapping("/result")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void forget(@PathVariable("clientId") ClientFile client, @RequestParam UUID test) {
+  void forgetTaps(@PathVariable("clientId") ClientFile client, @RequestParam UUID test) {
     service.forget(client, test);
   }
 
   /** What was tapped, as it was tapped. */
   @GetMapping(value = "/taps.csv", produces = "text/csv")
-  ResponseEntity<String> raw(@PathVariable("clientId") ClientFile client, @RequestParam UUID test) {
+  ResponseEntity<String> rawTaps(
+      @PathVariable("clientId") ClientFile client, @RequestParam UUID test) {
     return ResponseEntity.ok()
         .header(
             HttpHeaders.CONTENT_DISPOSITION,
