@@ -16,6 +16,7 @@ const FLOORS: readonly (readonly string[])[] = [
   ['intake'],
   ['player', 'myday', 'client', 'clients', 'programme'],
   ['workshop'],
+  ['measure'],
   ['app'],
 ]
 const LONGEST_COMPONENT = 350

@@ -1,4 +1,5 @@
 import { createRouter, createWebHistory } from 'vue-router'
+import { fromRoute } from '@/measure/tapQuery'
 import { account } from '@/stores/account'
 
 declare module 'vue-router' {
@@ -142,6 +143,50 @@ export const router = createRouter({
       meta: { who: 'coach', title: 'Clasps' },
     },
     {
+      path: '/workshop/:clientId/tap-test',
+      component: () => import('@/measure/TapPage.vue'),
+      props: (route) => ({
+        clientId: route.params.clientId,
+        test: typeof route.query.test === 'string' ? route.query.test : undefined,
+      }),
+      meta: { who: 'signed in', title: 'Tap test' },
+    },
+    {
+      path: '/workshop/:clientId/tap-test/run',
+      component: () => import('@/measure/TapView.vue'),
+      props: (route) => ({
+        clientId: route.params.clientId,
+        query: fromRoute(route.query),
+        touch: route.query.pace === 'SPEED' && matchMedia('(pointer: coarse)').matches,
+      }),
+      meta: { who: 'signed in', bare: true, title: 'Tap test' },
+    },
+    {
+      path: '/workshop/:clientId/hold-and-lift',
+      component: () => import('@/measure/LiftPage.vue'),
+      props: (route) => ({
+        clientId: route.params.clientId,
+        test: typeof route.query.test === 'string' ? route.query.test : undefined,
+      }),
+      meta: { who: 'coach', title: 'Hold and lift' },
+    },
+    {
+      path: '/workshop/:clientId/hold-and-lift/run',
+      component: () => import('@/measure/LiftView.vue'),
+      props: (route) => ({
+        clientId: route.params.clientId,
+        side: route.query.side === 'LEFT' || route.query.side === 'RIGHT' ? route.query.side : null,
+        thumb: route.query.thumb === 'true',
+      }),
+      meta: { who: 'signed in', bare: true, title: 'Hold and lift' },
+    },
+    {
+      path: '/workshop/:clientId/demand',
+      component: () => import('@/measure/DemandPage.vue'),
+      props: true,
+      meta: { who: 'coach', title: 'Demand' },
+    },
+    {
       path: '/workshop/:clientId/difficulties',
       component: () => import('@/workshop/DifficultiesPage.vue'),
       props: true,
@@ -167,6 +212,9 @@ export const router = createRouter({
         phrase: route.query.bars
           ? { bars: Number(route.query.bars), beatsABar: Number(route.query.beatsABar) }
           : {},
+        from: route.query.from ?? null,
+        to: route.query.to ?? null,
+        hand: route.query.hand ?? null,
       }),
       meta: { who: 'signed in', bare: true, title: 'Round' },
     },

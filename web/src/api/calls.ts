@@ -41,6 +41,15 @@ import type {
   WordForm,
   SeriesView,
   Turn,
+  JudgementForm,
+  TapTaskQuery,
+  TapTestForm,
+  LiftTestForm,
+  PieceQuery,
+  DeviceDemandForm,
+  SimulatedHands,
+  SimulatedTap,
+  SimulatedLift,
 } from './types'
 
 /** What a forecast is asked for: whose side, to which rung, on how many days a week. */
@@ -53,6 +62,19 @@ export interface ForecastAsked {
 /** Where something is, by the names in its path. */
 const at = <Path>(path: Path) => ({ params: { path } })
 const client = (id: string) => `/api/clients/${encodeURIComponent(id)}`
+
+/** A file goes as it is. */
+const asFile = (file: Blob) => ({
+  body: file as unknown as string,
+  bodySerializer: (body: unknown) => body as Blob,
+  headers: { 'Content-Type': 'application/octet-stream' },
+})
+const asQuery = (values: Readonly<Record<string, unknown>>) =>
+  new URLSearchParams(
+    Object.entries(values).flatMap(([name, value]) =>
+      value === undefined || value === null ? [] : [[name, String(value)]],
+    ),
+  ).toString()
 
 /** Every call there is, with its path and its type in one place. */
 export const api = {
@@ -635,6 +657,71 @@ export const api = {
         params: { path: { clientId: id }, query },
       }),
     ),
+  judge: (id: string, body: JudgementForm) =>
+    answer(
+      http.POST('/api/clients/{clientId}/workshop/judgements', { ...at({ clientId: id }), body }),
+    ),
+  tapTests: (id: string) => answer(http.GET('/api/clients/{clientId}/taps', at({ clientId: id }))),
+  tapTask: (id: string, query: TapTaskQuery) =>
+    answer(
+      http.GET('/api/clients/{clientId}/taps/task', { params: { path: { clientId: id }, query } }),
+    ),
+  keepTaps: (id: string, body: TapTestForm) =>
+    answer(http.POST('/api/clients/{clientId}/taps', { ...at({ clientId: id }), body })),
+  tapResult: (id: string, test: string) =>
+    answer(
+      http.GET('/api/clients/{clientId}/taps/result', {
+        params: { path: { clientId: id }, query: { test } },
+      }),
+    ),
+  forgetTaps: (id: string, test: string) =>
+    answer(
+      http.DELETE('/api/clients/{clientId}/taps/result', {
+        params: { path: { clientId: id }, query: { test } },
+      }),
+    ),
+  tapFile: (id: string, query: TapTaskQuery, file: Blob) =>
+    answer(
+      http.POST('/api/clients/{clientId}/taps/file', {
+        params: { path: { clientId: id }, query },
+        ...asFile(file),
+      }),
+    ),
+  tapsFile: (id: string, test: string) => `${client(id)}/taps/taps.csv?test=${test}`,
+  liftTests: (id: string) =>
+    answer(http.GET('/api/clients/{clientId}/lifts', at({ clientId: id }))),
+  liftTask: (id: string, query: { side?: Side; thumb: boolean; seed: number }) =>
+    answer(
+      http.GET('/api/clients/{clientId}/lifts/task', { params: { path: { clientId: id }, query } }),
+    ),
+  keepLifts: (id: string, body: LiftTestForm) =>
+    answer(http.POST('/api/clients/{clientId}/lifts', { ...at({ clientId: id }), body })),
+  liftResult: (id: string, test: string) =>
+    answer(
+      http.GET('/api/clients/{clientId}/lifts/result', {
+        params: { path: { clientId: id }, query: { test } },
+      }),
+    ),
+  forgetLifts: (id: string, test: string) =>
+    answer(
+      http.DELETE('/api/clients/{clientId}/lifts/result', {
+        params: { path: { clientId: id }, query: { test } },
+      }),
+    ),
+  liftsFile: (id: string, test: string) => `${client(id)}/lifts/lifts.csv?test=${test}`,
+  pieceDemand: (id: string, query: PieceQuery, file: Blob) =>
+    answer(
+      http.POST('/api/clients/{clientId}/demand/piece', {
+        params: { path: { clientId: id }, query },
+        ...asFile(file),
+      }),
+    ),
+  deviceDemand: (id: string, body: DeviceDemandForm) =>
+    answer(http.POST('/api/clients/{clientId}/demand/device', { ...at({ clientId: id }), body })),
+  simulatedTaps: (id: string, task: TapTaskQuery, hands: SimulatedHands) =>
+    call<SimulatedTap[]>('GET', `${client(id)}/stand-in/taps?${asQuery({ ...task, ...hands })}`),
+  simulatedLifts: (id: string, query: { side?: Side; thumb: boolean }, hands: SimulatedHands) =>
+    call<SimulatedLift[]>('GET', `${client(id)}/stand-in/lifts?${asQuery({ ...query, ...hands })}`),
   orders: (id: string) =>
     answer(http.GET('/api/clients/{clientId}/workshop/orders', at({ clientId: id }))),
   clasps: (id: string) =>

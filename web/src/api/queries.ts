@@ -135,6 +135,14 @@ export const queries = {
     about(id, ['workshop', 'row', asked], () => api.row(id, asked)),
   orders: (id: string) => about(id, ['workshop', 'orders'], () => api.orders(id)),
   clasps: (id: string) => about(id, ['workshop', 'clasps'], () => api.clasps(id)),
+  tapTests: (id: string) =>
+    about(id, ['taps'], async () => ({ client: id, ...(await api.tapTests(id)) })),
+  tapResult: (id: string, test: string | undefined) =>
+    about(id, ['taps', test], async () => (test ? api.tapResult(id, test) : null)),
+  liftTests: (id: string) =>
+    about(id, ['lifts'], async () => ({ client: id, ...(await api.liftTests(id)) })),
+  liftResult: (id: string, test: string | undefined) =>
+    about(id, ['lifts', test], async () => (test ? api.liftResult(id, test) : null)),
   /** What a page puts together for itself, once. */
   own: query,
 }

@@ -222,6 +222,9 @@ export type {
   ClaspsView,
   DrillRoundForm,
   DrilledForm,
+  JudgementForm,
+  JudgementView,
+  PressForm,
   DrilledRoundForm,
   DifficultiesView,
   DrillOutcome,
@@ -238,6 +241,61 @@ export type {
   TwoHandedRow,
   What,
 } from './generated'
-import type { operations } from './generated'
+export type {
+  DeviceDemandForm,
+  DeviceDemandView,
+  DeviceForm,
+  KeyStretchView,
+  LateTransitionView,
+  LiftedFingerView,
+  LiftedHandView,
+  LiftKeptView,
+  LiftPointView,
+  LiftResultView,
+  LiftTaskView,
+  LiftTestForm,
+  LiftTestsView,
+  LiftView,
+  MoveForm,
+  PieceDemandView,
+  PieceHandView,
+  PressesView,
+  PlacedView,
+  TapForm,
+  TapKeptView,
+  TapMeasureView,
+  TappedHandView,
+  TapResultView,
+  TapRow,
+  TapTaskView,
+  TapTestForm,
+  TapTestsView,
+  TestFrame,
+  ValueView,
+} from './generated'
+import type { Digit, operations, Side } from './generated'
+/** Which tap test is asked for. */
+export type TapTaskQuery = operations['tapTask']['parameters']['query']
+/** How a piece is looked at. */
+export type PieceQuery = NonNullable<operations['pieceDemand']['parameters']['query']>
 /** Which row of taps is asked for. */
 export type RowQuery = operations['row']['parameters']['query']
+
+/** Simulated hands, there in the demo only: how uneven, how fast, what comes along. */
+export interface SimulatedHands {
+  readonly evenness: number
+  readonly tapsAMinute: number
+  readonly leak: number
+  readonly seed: number
+}
+export interface SimulatedTap {
+  readonly side: Side
+  readonly digit: Digit
+  readonly at: number
+  readonly velocity: number
+}
+export interface SimulatedLift {
+  readonly side: Side
+  readonly asked: Digit
+  readonly cameUp: readonly Digit[]
+}

@@ -83,6 +83,10 @@ export const dayMonth = (date: string): string => DAY_MONTH.format(midnight(date
 /** A moment on the clock of this device: "3 September at 14:05". */
 export const localMoment = (moment: string): string => MOMENT.format(new Date(moment))
 
+/** A moment as it stands on somebody's own clock: "14 Oct, 14:05". */
+export const ownMoment = (moment: string): string =>
+  `${dayMonth(moment.slice(0, 10))}, ${clock(moment.slice(11))}`
+
 /** The day of a moment on the clock of this device: "3 September". */
 export const localDay = (moment: string): string => LOCAL_DAY.format(new Date(moment))
 

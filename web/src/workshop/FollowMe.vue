@@ -5,7 +5,8 @@ import { useAttempt } from '@/api/useAttempt'
 import type { Digit, Side } from '@/api/types'
 import ChoiceRow from '@/form/ChoiceRow.vue'
 import FingerSign from './FingerSign.vue'
-import { KEYS, useFollowMe } from './useFollowMe'
+import { KEYS } from './tapInput'
+import { useFollowMe } from './useFollowMe'
 
 /** A row that grows: it is shown finger by finger and done again with keys or by touch. */
 const props = defineProps<{ clientId: string; digits: readonly Digit[]; bpm: number }>()

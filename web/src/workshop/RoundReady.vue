@@ -17,6 +17,10 @@ const tempi = computed(() => {
   const [slowest, fastest] = [Math.min(...all), Math.max(...all)]
   return slowest === fastest ? String(slowest) : `${slowest} to ${fastest}`
 })
+/** Drills that keys can judge: what bends goes down. */
+const byKeys = computed(
+  () => props.round.drills.filter((drill) => drill.keysAtOnce !== null).length,
+)
 const before = ref<PainForm[] | null>(null)
 const asking = ref(false)
 /** Space starts, unless something is being said or a key has the focus. */
@@ -41,7 +45,10 @@ useEventListener(document, 'keydown', (event) => {
     <p class="lead">
       Each is seen first, then changed {{ round.drills[0]?.changes }} times, {{ tempi }} a
       minute<template v-if="round.beatsABar">, in bars of {{ round.beatsABar }}</template
-      >. Clean or not: a key, or a pedal.
+      >. Clean or not: a key, or a pedal<template v-if="byKeys"
+        >; done with the fingers on the keys of the home row, the keys judge
+        {{ byKeys === round.drills.length ? 'all' : byKeys }} of them</template
+      >.
     </p>
     <SafetyNotes :notes="round.safety.notes" />
     <BeforeStart v-model:before="before" v-model:asking="asking" :safety="round.safety" />

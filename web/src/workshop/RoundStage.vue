@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, onScopeDispose, ref, watch } from 'vue'
 import { api } from '@/api/calls'
 import { useAttempt } from '@/api/useAttempt'
 import type { DrillRoundView, PainForm, StateView } from '@/api/types'
@@ -13,14 +13,16 @@ import RoundHands from './RoundHands.vue'
 import RoundReady from './RoundReady.vue'
 import RoundStrip from './RoundStrip.vue'
 import { handsOf, keyframeOf } from './sign'
+import { keyboardInput } from './tapInput'
 import { useRound, useRoundKeys } from './useRound'
 
 /** A round on the stage: both hands, the change at hand, clean or not. */
 const props = defineProps<{ clientId: string; round: DrillRoundView; phrase?: Phrase }>()
 const emit = defineEmits<{ leave: [] }>()
 
-const round = useRound(props.round, props.phrase)
-const { state, now, next, change, within, changes, drilled } = round
+const round = useRound(props.round, props.phrase, (drill) => api.judge(props.clientId, drill))
+onScopeDispose(keyboardInput().listen({ press: round.press, release: () => undefined }))
+const { state, now, next, change, within, changes, drilled, judgement } = round
 const REST: StateView = { bent: [], open: [] }
 const SHARE_OF_MOVING = 0.35
 
@@ -148,6 +150,9 @@ useRoundKeys(round, { hurts, leave }, () => (hurting.value ? nothing : null))
               </span>
             </div>
             <p v-if="state === 'asked'" class="ask" role="status">Was it clean?</p>
+            <p v-else-if="!change && judgement" class="ask" role="status">
+              {{ judgement.clean ? 'Clean' : 'Not clean' }} by the keys: {{ judgement.words }}
+            </p>
             <p v-else-if="next" class="quiet">
               Next <b>{{ next.drill.title }}</b>, {{ next.drill.doing }}
             </p>

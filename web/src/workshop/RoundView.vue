@@ -2,6 +2,7 @@
 import { useRouter } from 'vue-router'
 import { api } from '@/api/calls'
 import { queries } from '@/api/queries'
+import type { Digit, Side } from '@/api/types'
 import { useAsked } from '@/api/useAsked'
 import PageState from '@/parts/PageState.vue'
 import { account } from '@/stores/account'
@@ -14,17 +15,35 @@ const props = defineProps<{
   minutes?: number
   aMinute?: number
   phrase: Phrase
+  /** The fingers of the transition that it is for, and whose; null for all that is learned. */
+  from: Digit | null
+  to: Digit | null
+  hand: Side | null
 }>()
 
 const asked = useAsked(() =>
   queries.own(
-    ['client', props.clientId, 'workshop', 'round', props.minutes, props.aMinute, props.phrase],
+    [
+      'client',
+      props.clientId,
+      'workshop',
+      'round',
+      props.minutes,
+      props.aMinute,
+      props.phrase,
+      props.from,
+      props.to,
+      props.hand,
+    ],
     () =>
       api.drillRound(props.clientId, {
         minutes: props.minutes ?? null,
         aMinute: props.aMinute ?? null,
         bars: props.phrase.bars ?? null,
         beatsABar: props.phrase.beatsABar ?? null,
+        from: props.from,
+        to: props.to,
+        hand: props.hand,
       }),
   ),
 )

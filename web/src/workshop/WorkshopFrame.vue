@@ -7,13 +7,16 @@ import { useAsked } from '@/api/useAsked'
 /** The head of the workshop: what is made here, and for whom. */
 const props = defineProps<{
   clientId: string
-  on: 'patterns' | 'sequences' | 'clasps' | 'difficulties'
+  on: 'patterns' | 'sequences' | 'clasps' | 'tap-test' | 'hold-and-lift' | 'demand' | 'difficulties'
 }>()
 
 const PLACES = [
   { at: 'patterns', word: 'Patterns' },
   { at: 'sequences', word: 'Sequences' },
   { at: 'clasps', word: 'Clasps' },
+  { at: 'tap-test', word: 'Tap test' },
+  { at: 'hold-and-lift', word: 'Hold and lift' },
+  { at: 'demand', word: 'Demand' },
   { at: 'difficulties', word: 'Difficulties' },
 ] as const
 const clients = useAsked(() => queries.clients())
@@ -75,8 +78,9 @@ const chosen = computed({
 .tab {
   display: flex;
   align-items: center;
-  padding: 0 20px;
+  padding: 0 16px;
   color: var(--ink-2);
+  white-space: nowrap;
   text-decoration: none;
 }
 .tab.on {
@@ -96,7 +100,7 @@ const chosen = computed({
 }
 .for select {
   width: auto;
-  max-width: 240px;
+  max-width: 200px;
   padding-top: 2px;
   padding-bottom: 2px;
 }

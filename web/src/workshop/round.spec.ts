@@ -24,6 +24,7 @@ const ROUND: DrillRoundView = {
     aMinute: 60,
     readMillis: 5000,
     changes: 20,
+    keysAtOnce: i ? null : 1,
     drill: {
       pattern: `p${i}`,
       hand: 'LEFT',

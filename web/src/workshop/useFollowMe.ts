@@ -2,18 +2,13 @@ import { useEventListener } from '@vueuse/core'
 import { computed, onScopeDispose, ref, type Ref } from 'vue'
 import type { Digit, Side } from '@/api/types'
 import { Sounds } from '@/player/sounds'
+import { KEYS } from './tapInput'
 
 const MINUTE = 60_000
 /** Between the last answer and the next showing. */
 const BREATH = 900
 /** Lit for this share of a beat, so that the same finger twice is seen twice. */
 const LIT = 0.7
-
-/** Keys by their place, whatever is printed on them: the home row under each hand. */
-export const KEYS: Readonly<Record<Side, Readonly<Record<string, Digit>>>> = {
-  LEFT: { KeyA: 'LITTLE', KeyS: 'RING', KeyD: 'MIDDLE', KeyF: 'INDEX', Space: 'THUMB' },
-  RIGHT: { Space: 'THUMB', KeyJ: 'INDEX', KeyK: 'MIDDLE', KeyL: 'RING', Semicolon: 'LITTLE' },
-}
 
 export type FollowState = 'ready' | 'showing' | 'answering' | 'over'
 

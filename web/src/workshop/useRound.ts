@@ -1,28 +1,38 @@
 import { useEventListener } from '@vueuse/core'
 import { computed, onScopeDispose, ref } from 'vue'
 import type {
+  Digit,
   DrilledForm,
   DrilledRoundForm,
   DrillOutcome,
   DrillRoundView,
+  JudgementForm,
+  JudgementView,
   PainForm,
   RoundDrillView,
+  Side,
 } from '@/api/types'
 import { Sounds } from '@/player/sounds'
 import type { Tone } from '@/player/timeline'
 import type { Phrase } from './phrase'
+import type { Press } from './tapInput'
 
 const TICK = 250
 const SECOND = 1000
 const MINUTE = 60_000
 
-export type RoundState = 'ready' | 'running' | 'paused' | 'asked' | 'done'
+export type RoundState = 'ready' | 'running' | 'paused' | 'asked' | 'judging' | 'done'
 
 /**
  * A round on its clock: each drill is read for some seconds and then changed at a tempo; whoever
- * says clean or not goes on at once, and whoever says nothing is asked.
+ * says clean or not goes on at once, whoever drills on keys is judged by them, and whoever does
+ * neither is asked.
  */
-export function useRound(round: DrillRoundView, phrase: Phrase = {}) {
+export function useRound(
+  round: DrillRoundView,
+  phrase: Phrase = {},
+  judgeByKeys?: (drill: JudgementForm) => Promise<JudgementView>,
+) {
   const state = ref<RoundState>('ready')
   const place = ref(0)
   const position = ref(0)
@@ -33,6 +43,10 @@ export function useRound(round: DrillRoundView, phrase: Phrase = {}) {
   const hurts = ref<PainForm[]>([])
   const before = ref<PainForm[] | null>(null)
   const ending = ref<DrilledRoundForm['ending']>('DONE')
+  /** What keys said of the last drill that they judged. */
+  const judgement = ref<JudgementView | null>(null)
+  /** Presses of the drill at hand, in beats since its first change. */
+  let presses: { readonly side: Side; readonly digit: Digit; readonly beats: number }[] = []
   let beganAt = new Date()
   const muted = ref(false)
   const now = computed(() => round.drills[place.value])
@@ -86,11 +100,42 @@ export function useRound(round: DrillRoundView, phrase: Phrase = {}) {
     last = at
     if (position.value >= length.value) {
       position.value = length.value
-      state.value = 'asked'
       stand()
+      void over()
       return
     }
     sounds.plan(position.value, at, length.value)
+  }
+  /** A key went down; before the first change it is only tried. */
+  function press(key: Press) {
+    if (state.value !== 'running' || now.value?.keysAtOnce == null) return
+    advance()
+    const at = position.value - (performance.now() - key.at) - reading.value
+    if (at > -beat.value / 2)
+      presses.push({ side: key.side, digit: key.digit, beats: at / beat.value })
+  }
+  /** The drill is over: keys say how it was, else somebody is asked. */
+  async function over() {
+    const drill = now.value
+    if (!drill || !judgeByKeys || !presses.length) {
+      state.value = 'asked'
+      return
+    }
+    state.value = 'judging'
+    try {
+      const judged = await judgeByKeys({
+        pattern: drill.drill.pattern,
+        hand: drill.drill.hand,
+        aMinute: aMinute.value,
+        changes: changes.value,
+        presses: presses.map(({ side, digit, beats }) => ({ side, digit, at: beats * beat.value })),
+      })
+      if (state.value !== 'judging') return
+      judgement.value = judged
+      goOn(judged.clean ? 'CLEAN' : 'NOT_CLEAN', judged.even)
+    } catch {
+      state.value = 'asked'
+    }
   }
   function run() {
     state.value = 'running'
@@ -123,10 +168,12 @@ export function useRound(round: DrillRoundView, phrase: Phrase = {}) {
   }
   /** Whoever has seen enough says so; it counts from the first change on. */
   function judge(clean: boolean) {
-    if (isOn() && change.value) goOn(clean ? 'CLEAN' : 'NOT_CLEAN')
+    if (!isOn() || !change.value) return
+    judgement.value = null
+    goOn(clean ? 'CLEAN' : 'NOT_CLEAN')
   }
   const isOn = () => ['running', 'paused', 'asked'].includes(state.value)
-  function note(outcome: DrillOutcome, changesDone: number) {
+  function note(outcome: DrillOutcome, changesDone: number, even: boolean | null = null) {
     const at = round.drills[drilled.value.length]
     if (!at) return
     drilled.value.push({
@@ -137,10 +184,12 @@ export function useRound(round: DrillRoundView, phrase: Phrase = {}) {
       changes: changesDone,
       outcome,
       at: new Date().toISOString(),
+      even,
     })
   }
-  function goOn(outcome: DrillOutcome) {
-    note(outcome, change.value)
+  function goOn(outcome: DrillOutcome, even: boolean | null = null) {
+    note(outcome, change.value, even)
+    presses = []
     if (next.value) {
       place.value++
       position.value = 0
@@ -209,6 +258,7 @@ export function useRound(round: DrillRoundView, phrase: Phrase = {}) {
     aMinute,
     drilled,
     hurts,
+    judgement,
     ending,
     muted,
     now,
@@ -218,6 +268,7 @@ export function useRound(round: DrillRoundView, phrase: Phrase = {}) {
     changes,
     leftMillis,
     begin,
+    press,
     toggle,
     judge,
     shift,

@@ -6,10 +6,10 @@ package org.nimblet.core.measure;
  * @param counts from which difference on it means something
  * @param verdict what it means
  */
-public record Change(double before, double now, SmallestChange counts, Verdict verdict) {
+public record Change(double before, double now, SmallestChange counts, ChangeVerdict verdict) {
 
   /** What a difference means. */
-  public enum Verdict {
+  public enum ChangeVerdict {
     NO_CHANGE("no change"),
     BETTER("better"),
     WORSE("worse"),
@@ -17,7 +17,7 @@ public record Change(double before, double now, SmallestChange counts, Verdict v
 
     private final String words;
 
-    Verdict(String words) {
+    ChangeVerdict(String words) {
       this.words = words;
     }
 
@@ -34,11 +34,11 @@ public record Change(double before, double now, SmallestChange counts, Verdict v
    */
   static Change of(
       double before, double now, SmallestChange counts, boolean better, boolean equalConditions) {
-    Verdict verdict = Verdict.NO_CHANGE;
+    ChangeVerdict verdict = ChangeVerdict.NO_CHANGE;
     if (!equalConditions) {
-      verdict = Verdict.NOT_COMPARABLE;
+      verdict = ChangeVerdict.NOT_COMPARABLE;
     } else if (Math.abs(now - before) > counts.amount()) {
-      verdict = better ? Verdict.BETTER : Verdict.WORSE;
+      verdict = better ? ChangeVerdict.BETTER : ChangeVerdict.WORSE;
     }
     return new Change(before, now, counts, verdict);
   }

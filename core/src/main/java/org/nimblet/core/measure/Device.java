@@ -5,10 +5,10 @@ package org.nimblet.core.measure;
  *
  * @param name what tells it from others of its kind; may be empty
  */
-public record Device(Kind kind, String name) {
+public record Device(DeviceKind kind, String name) {
 
   /** The kinds of devices. How often they look is from memory. */
-  public enum Kind {
+  public enum DeviceKind {
     COMPUTER_KEYBOARD("computer keyboard", 8),
     MIDI_KEYBOARD("MIDI keyboard", 1),
     MIDI_FILE("MIDI file", 1),
@@ -19,7 +19,7 @@ public record Device(Kind kind, String name) {
     private final String words;
     private final double everyMillis;
 
-    Kind(String words, double everyMillis) {
+    DeviceKind(String words, double everyMillis) {
       this.words = words;
       this.everyMillis = everyMillis;
     }

@@ -34,6 +34,8 @@ public record PlannedSession(
   /** What began no longer before its time than this was meant for it (ours). */
   public static final Duration BEGINS_EARLY = Duration.ofMinutes(10);
 
+  private static final int PERCENT = 100;
+
   /** What somebody wants of a planned session. */
   public enum Will {
     /** It stands where the plan has put it. */
@@ -70,6 +72,17 @@ public record PlannedSession(
   /** Whether it is missed if nobody did it; a break is taken or not, nobody writes it down. */
   boolean isWrittenDown() {
     return purpose != Purpose.BREAK;
+  }
+
+  /**
+   * Whether something that was begun for no block lasted long enough to have been this: a test of
+   * half a minute is no session of ten. What was ended for safety was long enough.
+   */
+  boolean isAsLongAs(PastSession past) {
+    Duration lasted = Duration.between(past.beganAt(), past.endedAt());
+    return past.ending() == SessionEnding.STOPPED
+        || lasted.toMillis() * PERCENT
+            >= Duration.between(start, end).toMillis() * PastSession.LEAST_PERCENT;
   }
 
   /** Whether something that was begun for no block may have been meant for it. */

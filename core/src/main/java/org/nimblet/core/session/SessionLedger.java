@@ -102,6 +102,9 @@ public final class SessionLedger {
     if (past.blockId().isPresent()) {
       return past.blockId().equals(planned.blockId());
     }
+    if (!planned.isAsLongAs(past)) {
+      return false;
+    }
     return planned.blockId().isPresent()
         ? planned.isNear(past)
         : planned.date().equals(past.date());

@@ -62,11 +62,11 @@ class ChangeTest {
   void aSmallDifferenceIsNoChangeAndAGreatOneIsBetterOrWorse() {
     TestedTaps uneven = tested(TEN.minusDays(7), 1, 25, 5);
     TestedTaps even = tested(TEN, 2, 5, 5);
-    assertThat(spread(even, List.of(uneven)).verdict()).isEqualTo(Change.Verdict.BETTER);
+    assertThat(spread(even, List.of(uneven)).verdict()).isEqualTo(Change.ChangeVerdict.BETTER);
     assertThat(spread(tested(TEN.plusDays(1), 3, 25, 5), List.of(even)).verdict())
-        .isEqualTo(Change.Verdict.WORSE);
+        .isEqualTo(Change.ChangeVerdict.WORSE);
     assertThat(spread(tested(TEN.plusDays(1), 4, 5.2, 5), List.of(even)).verdict())
-        .isEqualTo(Change.Verdict.NO_CHANGE);
+        .isEqualTo(Change.ChangeVerdict.NO_CHANGE);
   }
 
   private static Change spread(TestedTaps now, List<TestedTaps> before) {
@@ -91,14 +91,17 @@ class ChangeTest {
                 SyntheticTaps.KEYS),
             new Conditions(TEN.plusDays(1), Optional.empty(), 90, SyntheticTaps.KEYS),
             new Conditions(
-                TEN.plusDays(1), Optional.empty(), 0, new Device(Device.Kind.MIDI_KEYBOARD, "")));
+                TEN.plusDays(1),
+                Optional.empty(),
+                0,
+                new Device(Device.DeviceKind.MIDI_KEYBOARD, "")));
     for (Conditions other : unlike) {
       TestedTaps now = tested(other, 2, 168, 3, 3);
       AgainstLast against = AgainstLast.of(now, List.of(before)).orElseThrow();
       assertThat(against.unlike()).as(other.words()).hasSize(1);
       assertThat(against.changes().get(Side.RIGHT).values())
           .extracting(Change::verdict)
-          .containsOnly(Change.Verdict.NOT_COMPARABLE);
+          .containsOnly(Change.ChangeVerdict.NOT_COMPARABLE);
     }
     AgainstLast faster =
         AgainstLast.of(tested(at(TEN.plusDays(1)), 2, 240, 3, 3), List.of(before)).orElseThrow();

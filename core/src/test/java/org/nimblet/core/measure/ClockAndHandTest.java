@@ -102,7 +102,7 @@ class ClockAndHandTest {
   /** A keyboard that looks every 8 ms adds about 5 ms² (8²/12, variance of even odds). */
   @Test
   void theKeyboardsPartIsSaid() {
-    assertThat(Device.Kind.COMPUTER_KEYBOARD.variance()).isCloseTo(5.33, within(0.01));
-    assertThat(Device.Kind.TOUCH_SCREEN.isFineEnough()).isFalse();
+    assertThat(Device.DeviceKind.COMPUTER_KEYBOARD.variance()).isCloseTo(5.33, within(0.01));
+    assertThat(Device.DeviceKind.TOUCH_SCREEN.isFineEnough()).isFalse();
   }
 }

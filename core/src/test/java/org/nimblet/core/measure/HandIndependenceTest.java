@@ -98,10 +98,10 @@ class HandIndependenceTest {
     SmallestChange usual = HandIndependence.counts(List.of());
     assertThat(usual.amount()).isCloseTo(13.03, within(0.01));
     assertThat(HandIndependence.change(0.43, 0.63, usual, true).verdict())
-        .isEqualTo(Change.Verdict.BETTER);
+        .isEqualTo(Change.ChangeVerdict.BETTER);
     assertThat(HandIndependence.change(0.55, 0.63, usual, true).verdict())
-        .isEqualTo(Change.Verdict.NO_CHANGE);
+        .isEqualTo(Change.ChangeVerdict.NO_CHANGE);
     assertThat(HandIndependence.change(0.43, 0.63, usual, false).verdict())
-        .isEqualTo(Change.Verdict.NOT_COMPARABLE);
+        .isEqualTo(Change.ChangeVerdict.NOT_COMPARABLE);
   }
 }

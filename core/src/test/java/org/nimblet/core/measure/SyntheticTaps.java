@@ -12,7 +12,7 @@ import org.nimblet.core.drill.TwoHandedRow;
 /** Taps as the two-level model makes them: a clock with a variance, a hand with another. */
 final class SyntheticTaps {
 
-  static final Device KEYS = new Device(Device.Kind.COMPUTER_KEYBOARD, "");
+  static final Device KEYS = new Device(Device.DeviceKind.COMPUTER_KEYBOARD, "");
 
   private final Random random;
 

@@ -115,6 +115,27 @@ class SessionLedgerTest {
         .isEqualTo(SessionState.DONE);
   }
 
+  /** Half a minute of taps is no session of ten minutes, whatever its purpose. */
+  @Test
+  void aTestOfHalfAMinuteServesNothing() {
+    PlannedSession free = planned("f", Purpose.INDEPENDENCE, null, 18);
+    assertThat(state(free, lasting(30, SessionEnding.DONE))).isEqualTo(SessionState.MISSED);
+    assertThat(state(free, lasting(30, SessionEnding.STOPPED))).isEqualTo(SessionState.LEFT);
+    assertThat(state(free, lasting(120, SessionEnding.DONE))).isEqualTo(SessionState.DONE);
+  }
+
+  private static PastSession lasting(int seconds, SessionEnding ending) {
+    return new PastSession(
+        UUID.randomUUID(),
+        Optional.empty(),
+        Purpose.INDEPENDENCE,
+        DAY,
+        at(18),
+        at(18).plusSeconds(seconds),
+        ending,
+        100);
+  }
+
   @Test
   void whatWasStoppedForSafetyIsNotAskedForAgain() {
     PlannedSession warmUp = planned("w", Purpose.WARM_UP, BLOCK, 9);

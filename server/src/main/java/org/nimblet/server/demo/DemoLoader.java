@@ -99,6 +99,7 @@ class DemoLoader implements ApplicationRunner {
   private final People people;
   private final DemoPast past;
   private final DemoDrills drills;
+  private final DemoTests tests;
   private final DemoClock clock;
 
   DemoLoader(
@@ -115,6 +116,7 @@ class DemoLoader implements ApplicationRunner {
       People people,
       DemoPast past,
       DemoDrills drills,
+      DemoTests tests,
       DemoClock clock) {
     this.accounts = accounts;
     this.scope = scope;
@@ -129,6 +131,7 @@ class DemoLoader implements ApplicationRunner {
     this.people = people;
     this.past = past;
     this.drills = drills;
+    this.tests = tests;
     this.clock = clock;
   }
 
@@ -172,6 +175,7 @@ class DemoLoader implements ApplicationRunner {
       tellOfHealth(client, person);
       past.tell(client, person, today.minusDays(DAYS_BEHIND));
       drills.tell(client, person.name().hashCode());
+      tests.tell(client, person.name().hashCode());
       lookAtSetUp(client, person);
     }
     for (DemoTown.Person person : DemoTown.PEOPLE) {

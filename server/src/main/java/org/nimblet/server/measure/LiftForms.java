@@ -50,7 +50,7 @@ final class LiftForms {
           double at,
       @NotNull(message = MeasureForms.SIDE_RULE) Side side,
       @NotNull(message = MeasureForms.DIGIT_RULE) Digit digit,
-      @NotNull(message = "ASKED, UP or DOWN.") LiftTest.What what) {
+      @NotNull(message = "ASKED, UP or DOWN.") LiftTest.KeyMove what) {
     LiftTest.Move move() {
       return new LiftTest.Move(at, side, digit, what);
     }

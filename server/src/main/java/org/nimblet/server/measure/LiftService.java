@@ -74,16 +74,16 @@ class LiftService {
     List<Lift> lifts = new ArrayList<>();
     for (int i = 0; i < moves.size(); i++) {
       LiftTest.Move asked = moves.get(i);
-      if (asked.what() != LiftTest.What.ASKED) {
+      if (asked.what() != LiftTest.KeyMove.ASKED) {
         continue;
       }
       Set<Digit> up = EnumSet.noneOf(Digit.class);
       for (int j = i + 1; j < moves.size(); j++) {
         LiftTest.Move move = moves.get(j);
-        if (move.what() == LiftTest.What.ASKED) {
+        if (move.what() == LiftTest.KeyMove.ASKED) {
           break;
         }
-        if (move.what() == LiftTest.What.UP && move.side() == asked.side()) {
+        if (move.what() == LiftTest.KeyMove.UP && move.side() == asked.side()) {
           up.add(move.digit());
         }
       }
@@ -147,7 +147,8 @@ class LiftService {
   }
 
   private static String doing(LiftTestForm form) {
-    long asked = form.moves().stream().filter(move -> move.what() == LiftTest.What.ASKED).count();
+    long asked =
+        form.moves().stream().filter(move -> move.what() == LiftTest.KeyMove.ASKED).count();
     return "All keys held, %d lifts of one finger".formatted(asked);
   }
 

@@ -31,7 +31,7 @@ class LiftTest {
   @Embedded StoredConditions conditions;
 
   /** What happened to a key. */
-  enum What {
+  enum KeyMove {
     /** The finger was asked to lift. */
     ASKED,
     UP,
@@ -43,5 +43,5 @@ class LiftTest {
    *
    * @param at in milliseconds since the first one
    */
-  record Move(double at, Side side, Digit digit, What what) {}
+  record Move(double at, Side side, Digit digit, KeyMove what) {}
 }

@@ -29,7 +29,7 @@ final class MeasureForms {
   /** What was tapped on. */
   record DeviceForm(
       @NotNull(message = "COMPUTER_KEYBOARD, MIDI_KEYBOARD, MIDI_FILE or TOUCH_SCREEN.")
-          Device.Kind kind,
+          Device.DeviceKind kind,
       @NotNull(message = "A name, or an empty text.")
           @Size(max = 100, message = "Up to 100 characters.")
           String name) {
@@ -68,7 +68,7 @@ final class MeasureForms {
       double now,
       @Schema(nullable = true) Double before,
       double counts,
-      @Schema(nullable = true) Change.Verdict verdict,
+      @Schema(nullable = true) Change.ChangeVerdict verdict,
       String words) {}
 
   /**

@@ -21,7 +21,7 @@ class StoredConditions {
   int workedMinutes;
 
   @Enumerated(EnumType.STRING)
-  Device.Kind deviceKind;
+  Device.DeviceKind deviceKind;
 
   String deviceName;
 

@@ -257,7 +257,7 @@ class TapService {
         form.pace() == Pace.OWN ? OptionalInt.of(file.most(asked.sides())) : OptionalInt.empty();
     List<Tap> taps = file.taps(asked.sides(), asked.row());
     TapTask task = new TapTask(asked.pace(), asked.row(), asked.hands(), OptionalInt.empty(), made);
-    Device device = new Device(Device.Kind.MIDI_FILE, "");
+    Device device = new Device(Device.DeviceKind.MIDI_FILE, "");
     measured(task, device, taps);
     TapTest row = new TapTest();
     row.id = UUID.randomUUID();
