@@ -7,7 +7,7 @@ import { ownMoment } from '@/parts/words'
 const props = defineProps<{ result: TapResultView }>()
 const emit = defineEmits<{ again: [] }>()
 
-const WIDTH = 116
+const WIDTH = 92
 const sides = computed(() => props.result.byHand.map((hand) => hand.side))
 const valueOf = (measure: TapMeasureView, side: string) =>
   measure.values.find((value) => value.side === side)

@@ -11,43 +11,47 @@ const share = (hand: TappedHandView) =>
 <template>
   <section>
     <h2>Clock and hand</h2>
-    <div v-for="hand in hands" :key="hand.side" class="one">
-      <p class="quiet">
-        {{ hand.side.toLowerCase() }}<template v-if="!hand.clock.why">, ms²</template>
-      </p>
-      <template v-if="hand.clock.why">
-        <b>cannot be separated</b>
-        <p class="quiet">{{ hand.clock.why }}</p>
-      </template>
-      <template v-else>
-        <div class="bar" aria-hidden="true">
-          <i class="clock" :style="{ width: `${share(hand)}%` }" /><i class="hand" /><i
-            class="hand"
-          />
-        </div>
-        <p class="numbers">
-          <b>clock {{ Math.round(hand.clock.clock) }}</b>
-          <b>hand 2 × {{ Math.round(hand.clock.hand) }}</b>
-        </p>
+    <div class="hands">
+      <div v-for="hand in hands" :key="hand.side" class="one">
         <p class="quiet">
-          {{ hand.clock.intervals }} intervals; about {{ Math.round(hand.clock.device) }} of the
-          hand’s {{ Math.round(hand.clock.hand) }} are the keyboard’s.
+          {{ hand.side.toLowerCase() }}<template v-if="!hand.clock.why">, ms²</template>
         </p>
-      </template>
-      <p v-if="hand.loudness !== null" class="quiet">
-        Loudness spreads by {{ hand.loudness.toFixed(1) }} %.
-      </p>
+        <template v-if="hand.clock.why">
+          <b>cannot be separated</b>
+          <p class="quiet">{{ hand.clock.why }}</p>
+        </template>
+        <template v-else>
+          <div class="bar" aria-hidden="true">
+            <i class="clock" :style="{ width: `${share(hand)}%` }" /><i class="hand" /><i
+              class="hand"
+            />
+          </div>
+          <p class="numbers">
+            <b>clock {{ Math.round(hand.clock.clock) }}</b>
+            <b>hand 2 × {{ Math.round(hand.clock.hand) }}</b>
+          </p>
+          <p class="quiet">
+            {{ hand.clock.intervals }} intervals; about {{ Math.round(hand.clock.device) }} of the
+            hand’s {{ Math.round(hand.clock.hand) }} are the keyboard’s.
+          </p>
+        </template>
+        <p v-if="hand.loudness !== null" class="quiet">
+          Loudness spreads by {{ hand.loudness.toFixed(1) }} %.
+        </p>
+      </div>
     </div>
   </section>
 </template>
 
 <style scoped>
 h2 {
-  margin: 0 0 4px;
+  margin: 16px 0 0;
   font-size: 1.25rem;
 }
-.one {
-  margin-bottom: 12px;
+.hands {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(180px, 1fr));
+  gap: 0 24px;
 }
 p {
   margin: 2px 0;

@@ -10,7 +10,9 @@ const props = defineProps<{ result: TapResultView }>()
 const LEFT = 52
 const LANE = 72
 const TOP = 30
-const REACH = 30
+const REACH = 34
+/** As many times the wash. */
+const CUT = 2.5
 const frame = ref<HTMLElement | null>(null)
 const width = useWidth(frame, 960)
 const places = computed(() =>
@@ -23,14 +25,9 @@ const mean = computed(() => {
   return known.reduce((sum, one) => sum + one, 0) / Math.max(1, known.length)
 })
 const wash = computed(() => (mean.value * props.result.washPercent) / 100)
-/** As many milliseconds as a bar shows at most. */
-const most = computed(() =>
-  Math.max(
-    wash.value * 2,
-    ...props.result.byHand.flatMap((hand) => hand.taps.map((tap) => Math.abs(tap.late))),
-  ),
-)
-const height = (late: number) => (Math.abs(late) / most.value) * REACH
+/** As many milliseconds as a bar shows at most; what is later is cut off there. */
+const most = computed(() => Math.max(1, wash.value * CUT))
+const height = (late: number) => Math.min(1, Math.abs(late) / most.value) * REACH
 const lanes = computed(() =>
   props.result.byHand.map((hand, i) => {
     const middle = TOP + i * LANE + LANE / 2

@@ -9,7 +9,7 @@ import { capital } from '@/parts/words'
 /** Both hands with the independence of each finger; the darker a finger, the less it has. */
 const props = defineProps<{ hands: readonly LiftedHandView[] }>()
 
-const GAP = 90
+const GAP = 110
 const BOTTOM = 80
 const MARGIN = 20
 /** Below these a finger is tinted, and tinted more. */
@@ -33,11 +33,7 @@ const drawn = computed(() =>
     const drawing = handDrawing('FLAT', 'FLAT', 0, 'BACK', left, worked, qualityFor(240, false))
     const shift = left ? -drawing.box[2] - GAP / 2 : -drawing.box[0] + GAP / 2
     const numbers = hand.fingers.map((finger) => {
-      const [x, y] = drawing.place(
-        digitNumbers([finger.digit])[0] ?? 0,
-        finger.digit === 'THUMB' ? 2 : 3,
-        0,
-      )
+      const [x, y] = drawing.place(digitNumbers([finger.digit])[0] ?? 0, 2, 1)
       return { digit: finger.digit, x: x + shift, y: y - 11, of: finger.independence }
     })
     return { ...hand, left, drawing, shift, numbers }
@@ -110,10 +106,13 @@ const label = computed(() =>
 .number,
 .name {
   fill: var(--ink);
-  font: 700 11px var(--font);
+  font: 700 13px var(--font);
+  paint-order: stroke;
+  stroke: var(--ground);
+  stroke-width: 3px;
 }
 .note {
   fill: var(--ink-2);
-  font: 400 9px var(--font);
+  font: 400 12px var(--font);
 }
 </style>

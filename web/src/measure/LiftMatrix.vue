@@ -4,7 +4,7 @@ import type { Digit, LiftedFingerView, LiftedHandView } from '@/api/types'
 /** What came up besides, by the finger that was asked for: squares with their numbers. */
 defineProps<{ hand: LiftedHandView }>()
 
-const MOST = 24
+const MOST = 22
 const alongOf = (row: LiftedFingerView, digit: Digit) =>
   row.along.find((one) => one.digit === digit)?.times
 /** Its area is its share. */
@@ -84,8 +84,8 @@ thead th {
 }
 tbody td:not(.end) {
   position: relative;
-  width: 46px;
-  height: 44px;
+  width: 42px;
+  height: 42px;
   background: var(--surface);
   outline: 1px solid var(--line);
 }

@@ -97,7 +97,7 @@ const word = (side: Side) => side.toLowerCase()
           :cy="y(p.independence)"
           r="4.5"
         />
-        <text v-if="line.last" class="end" :x="x(line.last.at) + 10" :y="labelY(line.side)">
+        <text v-if="line.last" class="end" :x="width - RIGHT + 10" :y="labelY(line.side)">
           {{ word(line.side) }} {{ line.last.independence }} %
         </text>
       </g>

@@ -123,8 +123,8 @@ h1 {
 }
 .columns {
   display: grid;
-  grid-template-columns: minmax(0, 640px) minmax(0, 1fr);
-  gap: 0 40px;
+  grid-template-columns: minmax(0, 696px) minmax(0, 1fr);
+  gap: 0 32px;
 }
 h2 {
   margin: 16px 0 8px;
@@ -147,7 +147,7 @@ h2 span {
 .matrices {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px 24px;
+  gap: 8px 16px;
 }
 .unlike {
   padding: 6px 10px;

@@ -99,7 +99,7 @@ watch(
         <b>{{ counted(demand.notes, 'note') }}</b><template v-if="demand.guessed"
           >, the finger of {{ demand.guessed }} guessed. {{ demand.rule }}</template
         ><template v-else>, each with its finger.</template>
-        <span class="quiet"> {{ demand.reachWords }}</span>
+        <span class="quiet reach">{{ demand.reachWords }}</span>
       </p>
       <div class="hands">
         <PieceHand
@@ -127,6 +127,9 @@ label {
 }
 .span {
   width: 120px;
+}
+.reach {
+  margin-left: 6px;
 }
 .none {
   max-width: 620px;

@@ -61,7 +61,7 @@ const state = (digit: Digit) => ({ bent: digit === 'THUMB' ? [] : [digit], open:
           <td
             v-for="to in DIGITS"
             :key="to"
-            :style="{ '--share': `${Math.round((70 * timesOf(from, to)) / most)}%` }"
+            :style="{ '--share': `${Math.round((45 * timesOf(from, to)) / most)}%` }"
           >
             {{ timesOf(from, to) || '' }}
           </td>
@@ -163,6 +163,9 @@ tbody td {
 }
 .offered li > span {
   flex: 1;
+}
+.offered b {
+  margin-right: 8px;
 }
 .stretches li {
   display: grid;

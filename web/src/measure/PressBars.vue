@@ -13,7 +13,7 @@ const most = (presses: readonly PressesView[]) => Math.max(1, ...presses.map((on
     <li v-for="one in presses" :key="one.digit">
       <span class="word">{{ DIGITS[one.digit] }}</span>
       <span class="track"
-        ><i :style="{ width: `${(HUNDRED * one.times) / most(presses)}%` }"
+        ><i v-if="one.times" :style="{ width: `${(HUNDRED * one.times) / most(presses)}%` }"
       /></span>
       <b>{{ one.times }}</b>
       <span class="quiet">{{ Math.round(HUNDRED * one.share) }} %</span>

@@ -17,12 +17,11 @@ const props = withDefaults(
   { down: () => ({ LEFT: [], RIGHT: [] }) },
 )
 
-const GAP = 150
-const KEY = { width: 34, height: 44, apart: 37 }
+const GAP = 70
+const KEY = { width: 31, height: 46 }
 const BOTTOM = 96
 const MARGIN = 6
 const SIDES: readonly Side[] = ['LEFT', 'RIGHT']
-const FINGERS: readonly Digit[] = ['INDEX', 'MIDDLE', 'RING', 'LITTLE']
 
 const hands = computed(() =>
   SIDES.map((side) => {
@@ -38,19 +37,15 @@ const hands = computed(() =>
       qualityFor(420, true),
     )
     const shift = left ? -drawing.box[2] - GAP / 2 : -drawing.box[0] + GAP / 2
-    const tip = (digit: Digit) =>
-      drawing.place(digitNumbers([digit])[0] ?? 0, digit === 'THUMB' ? 2 : 3, 0)
-    const middle = (tip('MIDDLE')[0] + tip('RING')[0]) / 2
+    const tip = (digit: Digit) => drawing.place(digitNumbers([digit])[0] ?? 0, 2, 1)
     const top = tip('MIDDLE')[1] - KEY.height * 0.62
     const keys = props.fingers[side].map((digit) => {
-      const place = FINGERS.indexOf(digit)
-      const along = left ? 1.5 - place : place - 1.5
       const thumb = digit === 'THUMB'
       const sign = signOf({ bent: thumb ? [] : [digit], open: [] }, side)
       return {
         digit,
         sign,
-        x: (thumb ? tip('THUMB')[0] : middle + along * KEY.apart) - KEY.width / 2 + shift,
+        x: tip(digit)[0] - KEY.width / 2 + shift,
         y: thumb ? tip('THUMB')[1] - KEY.height * 0.7 : top,
         on: digit === next,
         down: props.down[side].includes(digit),
@@ -60,9 +55,13 @@ const hands = computed(() =>
   }),
 )
 const box = computed(() => {
-  const [l, r] = hands.value
-  const x0 = (l?.drawing.box[0] ?? 0) + (l?.shift ?? 0) - MARGIN
-  const x1 = (r?.drawing.box[2] ?? 0) + (r?.shift ?? 0) + MARGIN
+  const ends = hands.value.flatMap((hand) => [
+    hand.drawing.box[0] + hand.shift,
+    hand.drawing.box[2] + hand.shift,
+    ...hand.keys.flatMap((key) => [key.x, key.x + KEY.width]),
+  ])
+  const x0 = Math.min(...ends) - MARGIN
+  const x1 = Math.max(...ends) + MARGIN
   const tops = hands.value.flatMap((hand) => [hand.drawing.box[1], ...hand.keys.map((k) => k.y)])
   const top = Math.min(...tops) - MARGIN
   return { x: x0, y: top, width: x1 - x0, height: BOTTOM - top }

@@ -8,6 +8,7 @@ import { useAsked } from '@/api/useAsked'
 import { useAttempt } from '@/api/useAttempt'
 import PageState from '@/parts/PageState.vue'
 import { ownMoment } from '@/parts/words'
+import { account } from '@/stores/account'
 import WorkshopFrame from '@/workshop/WorkshopFrame.vue'
 import TapChooser from './TapChooser.vue'
 import TapResult from './TapResult.vue'
@@ -40,7 +41,8 @@ async function forget() {
 
 <template>
   <main id="main" class="page">
-    <WorkshopFrame :client-id="clientId" on="tap-test" />
+    <WorkshopFrame v-if="account.coach.value" :client-id="clientId" on="tap-test" />
+    <p v-else><RouterLink to="/my-day">Back to your day</RouterLink></p>
     <PageState
       :loading="tests.slow.value"
       :error="tests.error.value"
@@ -137,6 +139,13 @@ h2 {
 @media (max-width: 1100px) {
   .columns {
     grid-template-columns: minmax(0, 1fr);
+  }
+  aside {
+    order: 1;
+    margin-top: 24px;
+  }
+  .none {
+    order: 0;
   }
 }
 </style>

@@ -51,9 +51,11 @@ const word = (digit: string) => digit.toLowerCase()
     <p class="quiet conditions">{{ result.conditions }}</p>
     <LateBars v-if="!speed" :result="result" />
     <div class="below" :class="{ narrow: speed }">
-      <TransitionTables v-if="sequence" :result="result" />
+      <div>
+        <TransitionTables v-if="sequence" :result="result" />
+        <ClockHand v-if="!speed" :hands="result.byHand" />
+      </div>
       <AgainstLast :result="result" @again="emit('again', againOf(result))" />
-      <ClockHand v-if="!speed" :hands="result.byHand" />
     </div>
     <footer :class="{ even: result.even }">
       <p>
@@ -100,7 +102,7 @@ header p,
 }
 .below {
   display: grid;
-  grid-template-columns: minmax(0, auto) minmax(0, 1fr) 200px;
+  grid-template-columns: minmax(0, 456px) minmax(0, 1fr);
   gap: 0 28px;
   margin-top: 16px;
 }

@@ -25,6 +25,8 @@ const all = computed(
 )
 const x = (millis: number) => Math.max(0, Math.min(1, millis / all.value)) * (width.value - 2) + 1
 const click = computed(() => (props.task.clickMillis ?? 0) * props.task.withClick)
+/** On a narrow page many taps stand close. */
+const thick = computed(() => (width.value < 600 ? 2 : 5))
 const lane = computed(() => HEIGHT / props.sides.length)
 /** The first taps after the click are led by it still. */
 const notCounted = computed(() => {
@@ -38,7 +40,7 @@ const marks = computed(() => {
     return {
       x: x(tap.at),
       y: TOP + props.sides.indexOf(tap.side) * lane.value + 5,
-      counted: !props.task.seconds && place >= notCounted.value[tap.side],
+      counted: Boolean(props.task.seconds) || place >= notCounted.value[tap.side],
     }
   })
 })
@@ -69,9 +71,9 @@ const seconds = computed(() =>
         :key="i"
         class="mark"
         :class="{ counted: mark.counted, last: i >= marks.length - sides.length }"
-        :x="mark.x - 2.5"
+        :x="mark.x - thick / 2"
         :y="mark.y"
-        width="5"
+        :width="thick"
         :height="lane - 10"
       />
       <path class="now" :d="`M${x(position) - 8} ${TOP + HEIGHT + 17}h16l-8 -12z`" />

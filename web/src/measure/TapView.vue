@@ -6,7 +6,6 @@ import { queries } from '@/api/queries'
 import type { TapTaskQuery } from '@/api/types'
 import { useAsked } from '@/api/useAsked'
 import PageState from '@/parts/PageState.vue'
-import { account } from '@/stores/account'
 import TapStage from './TapStage.vue'
 import TouchStage from './TouchStage.vue'
 
@@ -21,10 +20,9 @@ const asked = useAsked(() =>
 const tests = useAsked(() => queries.tapTests(props.clientId))
 const standIn = computed(() => tests.data.value?.standIn ?? false)
 const router = useRouter()
-const page = () => (account.coach.value ? `/workshop/${props.clientId}/tap-test` : '/my-day/tests')
+const page = () => `/workshop/${props.clientId}/tap-test`
 const leave = () => router.push(page())
-const measured = (test: string) =>
-  router.push({ path: `/workshop/${props.clientId}/tap-test`, query: { test } })
+const measured = (test: string) => router.push({ path: page(), query: { test } })
 </script>
 
 <template>

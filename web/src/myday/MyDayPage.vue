@@ -103,6 +103,7 @@ const later = () =>
           <RouterLink :to="`/workshop/${data.clientId}/round`"
             >A round of finger patterns</RouterLink
           >
+          · <RouterLink :to="`/workshop/${data.clientId}/tap-test`">Test your fingers</RouterLink>
         </p>
         <div class="inset columns">
           <RestOfToday :client-id="data.clientId" :day="today" :next="next" />

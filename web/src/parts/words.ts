@@ -85,7 +85,7 @@ export const localMoment = (moment: string): string => MOMENT.format(new Date(mo
 
 /** A moment as it stands on somebody's own clock: "14 Oct, 14:05". */
 export const ownMoment = (moment: string): string =>
-  `${dayMonth(moment.slice(0, 10))}, ${clock(moment.slice(11))}`
+  `${dayMonth(moment.slice(0, 10))}, ${clock(moment.slice(11, 16))}`
 
 /** The day of a moment on the clock of this device: "3 September". */
 export const localDay = (moment: string): string => LOCAL_DAY.format(new Date(moment))

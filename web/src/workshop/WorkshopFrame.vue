@@ -98,6 +98,14 @@ const chosen = computed({
   padding-right: 24px;
   color: var(--ink-2);
 }
+@media (max-width: 1000px) {
+  .band {
+    overflow-x: auto;
+  }
+  .cut {
+    display: none;
+  }
+}
 .for select {
   width: auto;
   max-width: 200px;

@@ -446,11 +446,19 @@ class MeasureTest {
         .endsWith("aMinute: 0 to 900 presses a minute.");
   }
 
+  /** The clock is led by the click; after it the two-level model says how far it spreads. */
   @Test
-  void simulatedHandsAreOfTheDemoOnly(RunningServer server) {
+  void simulatedHandsTapAsTheyAreAskedAndTheSameEachTime(RunningServer server) {
     OneClient one = OneClient.takeIn(server);
-    assertThat(one.get("/taps").get("standIn").asBoolean()).isFalse();
-    assertThat(one.send("GET", "/stand-in/lifts?seed=1", null).status()).isEqualTo(404);
+    assertThat(one.get("/taps").get("standIn").asBoolean()).isTrue();
+    String hands = "&evenness=4&tapsAMinute=300&leak=50&seed=3";
+    JsonNode taps = one.get("/stand-in/taps?" + PAIR_TASK + hands);
+    assertThat(taps).hasSize(80);
+    assertThat(one.get("/stand-in/taps?" + PAIR_TASK + hands)).isEqualTo(taps);
+    assertThat(one.get("/stand-in/lifts?side=LEFT" + hands)).hasSize(40);
+    assertThat(
+            error(one.send("GET", "/stand-in/lifts?" + hands.replace("leak=50", "leak=150"), null)))
+        .isEqualTo("leak: 0 to 100 %.");
     TapTask task =
         new TapTask(Pace.SPEED, List.of(Digit.INDEX), TwoHandedRow.MIRRORED, OptionalInt.empty());
     assertThat(simulated(task, 5, 1)).isEqualTo(simulated(task, 5, 1));

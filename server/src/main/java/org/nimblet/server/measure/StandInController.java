@@ -1,5 +1,6 @@
 package org.nimblet.server.measure;
 
+import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -19,10 +20,11 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** What simulated hands would tap and lift, for a demo and for tests. */
+/** What simulated hands would tap and lift: they stand in for real ones where those are missing. */
 @RestController
 @RequestMapping("/api/clients/{clientId}/stand-in")
-@ConditionalOnProperty("nimblet.demo")
+@ConditionalOnProperty("nimblet.stand-in.runs")
+@Hidden
 class StandInController {
 
   private static final String SEED_RULE = "0 to 999999.";

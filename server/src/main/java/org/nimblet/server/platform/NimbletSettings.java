@@ -117,7 +117,7 @@ public record NimbletSettings(
   /**
    * Simulated outside services, for the demo and the tests.
    *
-   * @param runs whether the simulated calendar service and mail server run
+   * @param runs whether the simulated calendar service, mail server and hands on keys are there
    * @param calendarPort where the simulated calendar service listens; 0 for any free port
    */
   public record StandIn(@DefaultValue("false") boolean runs, @DefaultValue("0") int calendarPort) {}

@@ -8,6 +8,8 @@ import java.util.Map;
 import java.util.OptionalInt;
 import java.util.Random;
 import java.util.Set;
+import java.util.SplittableRandom;
+import java.util.random.RandomGenerator;
 import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.measure.Pace;
@@ -15,9 +17,9 @@ import org.nimblet.core.measure.Tap;
 import org.nimblet.core.measure.TapTask;
 
 /**
- * Hands in place of real ones: they tap as the two-level model says (a clock with a spread, a
- * finger with another), the ring and little finger later than the others, and take a neighbour
- * along when they lift. The same seed does the same again.
+ * Hands in place of real ones: they tap as the two-level model says (a clock with a spread that
+ * both share, a finger with another), the ring and little finger later than the others, and take a
+ * neighbour along when they lift. The same seed does the same again.
  *
  * @param evenness the clock's standard deviation, in percent of the interval; the fingers' is a
  *     third of it
@@ -41,6 +43,9 @@ public record StandInHands(double evenness, int tapsAMinute, double leak, long s
   /** How far from the usual seconds each hand speeds. */
   private static final double OTHER_HAND = 1.1;
 
+  /** While it clicks so much of being early or late is put right by the next tap. */
+  private static final double LED = 0.5;
+
   private static final int USUAL_VELOCITY = 70;
   private static final int VELOCITY_SPREAD = 6;
   private static final double WRONG = 0.01;
@@ -60,7 +65,7 @@ public record StandInHands(double evenness, int tapsAMinute, double leak, long s
 
   /** All that they tap of a task, in the order of time. */
   public List<Tap> taps(TapTask task) {
-    Random random = new Random(seed);
+    Random random = new Random(~seed);
     List<Tap> taps = new ArrayList<>();
     for (Side side : task.sides()) {
       double interval =
@@ -71,15 +76,22 @@ public record StandInHands(double evenness, int tapsAMinute, double leak, long s
           task.pace() == Pace.SPEED
               ? (int) Math.ceil(1000.0 * TapTask.SPEED_SECONDS / interval)
               : task.withClick() + task.alone();
-      hand(side, task.rowOf(side), count, interval, random, taps);
+      hand(side, task.rowOf(side), count, task.withClick(), interval, random, taps);
     }
     taps.sort(Comparator.comparingDouble(Tap::atMillis));
     return taps;
   }
 
   private void hand(
-      Side side, List<Digit> row, int count, double interval, Random random, List<Tap> taps) {
+      Side side,
+      List<Digit> row,
+      int count,
+      int withClick,
+      double interval,
+      Random random,
+      List<Tap> taps) {
     double clock = interval * evenness / PERCENT;
+    Random shared = new Random(seed);
     double at = 0;
     for (int i = 0; i < count; i++) {
       Digit wanted = row.get(i % row.size());
@@ -97,7 +109,8 @@ public record StandInHands(double evenness, int tapsAMinute, double leak, long s
               digit,
               Math.max(0, at + late + hand),
               OptionalInt.of(Math.max(1, Math.min(Tap.GREATEST_VELOCITY, velocity)))));
-      at += interval + clock * random.nextGaussian();
+      double led = i < withClick ? LED * (at - i * interval) : 0;
+      at += interval - led + clock * shared.nextGaussian();
     }
   }
 
@@ -107,7 +120,7 @@ public record StandInHands(double evenness, int tapsAMinute, double leak, long s
    * @param turn the number of the asking; the same one does the same again
    */
   public Set<Digit> lift(Digit asked, int turn) {
-    Random random = new Random(seed * 1_000_003 + turn);
+    RandomGenerator random = new SplittableRandom(seed * 1_000_003 + turn);
     Set<Digit> up = EnumSet.of(asked);
     double draw = random.nextDouble();
     if (asked == Digit.RING && draw < leak) {

@@ -1,0 +1,156 @@
+package org.nimblet.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.nimblet.server.support.TestCluster;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.interactions.Actions;
+
+/** Tests of hands: by real key events and by simulated hands, and what a piece asks. */
+class MeasureIT {
+
+  private Browser browser;
+
+  @BeforeEach
+  void open() {
+    browser = new Browser(NimbletProcess.shared().address());
+  }
+
+  @AfterEach
+  void close() {
+    browser.close();
+  }
+
+  private String workshopOf(String client) {
+    new Story(browser).beginWithClient(client);
+    browser.press("Workshop");
+    browser.isAt("/patterns");
+    return browser.driver().getCurrentUrl().replaceFirst(".*(/workshop/[^/]+)/.*", "$1");
+  }
+
+  private static String pair(String more) {
+    return "/tap-test/run?what=PAIR&from=RING&to=LITTLE&hands=LEFT&thumb=false" + more;
+  }
+
+  @Test
+  void tapsByKeysAreMeasuredTestedAgainAndDrilled() {
+    String workshop = workshopOf("Tapping Hands");
+    browser.open(workshop + "/tap-test");
+    browser.sees("No test yet");
+    browser.open(workshop + pair("&pace=OWN&notesABeat=1"));
+    browser.find("[data-state=ready]");
+    browser.sees("Stop with sharp or rising pain.");
+    browser.keys(Keys.ENTER);
+    browser.find("[data-state=waiting]");
+    for (int i = 0; i < 60; i++) {
+      browser.keys(i % 2 == 0 ? "s" : "a");
+    }
+    browser.isAt("/tap-test");
+    browser.sees("Right order");
+    browser.sees("first test");
+    browser.sees("wanted 95 or more");
+    assertThat(browser.text(".result")).contains("right order 100 %");
+    // Simulated hands, twice: the second is set against the first.
+    for (int time = 0; time < 2; time++) {
+      browser.open(workshop + pair("&pace=CLICK_THEN_ALONE&notesABeat=4&bpm=200"));
+      browser.press("Simulated hands");
+      browser.until(
+          "the hands are there",
+          () -> browser.number("return document.querySelectorAll('.start:enabled').length") == 1);
+      browser.press("Start");
+      browser.isAt("/tap-test");
+      browser.sees("200 bpm");
+    }
+    browser.sees("inside the wash a change means nothing");
+    browser.sees("Clock and hand");
+    assertThat(
+            browser.run(
+                "return fetch([...document.querySelectorAll('a')].find(a => a.textContent.includes('CSV')).href)"
+                    + ".then(r => r.text()).then(t => t.split('\\n')[0].trim())"))
+        .isEqualTo("ms,hand,finger,velocity");
+    browser.press("Forget this test");
+    browser.until(
+        "it is gone",
+        () -> browser.number("return document.querySelectorAll('.tests li').length") == 2);
+    assertThat(browser.complaints()).isEmpty();
+  }
+
+  @Test
+  void aTestIsVoidOnceTheWindowIsLeftAndStopsWhenItHurts() {
+    String workshop = workshopOf("Sore Hands");
+    browser.open(workshop + pair("&pace=CLICK_THEN_ALONE&notesABeat=1&bpm=60"));
+    browser.find("[data-state=ready]");
+    browser.keys(Keys.ENTER);
+    browser.find("[data-state=counting]");
+    browser.run("window.dispatchEvent(new Event('blur'))");
+    browser.sees("so the test says nothing");
+    browser.keys(Keys.HOME);
+    browser.find("[data-state=running]");
+    browser.keys("s");
+    browser.keys(" ");
+    browser.sees("is stopped and waits");
+    browser.click(".panel [aria-label^='Left ring finger']");
+    new Story(browser).choose("Pain, 0 to 10", "8");
+    browser.press("End here");
+    browser.sees("Stop here");
+    browser.open(workshop + pair("&pace=OWN&notesABeat=1"));
+    browser.sees("stopped today");
+    browser.open("/today");
+    browser.sees("Stopped for safety");
+    assertThat(browser.complaints()).isEmpty();
+  }
+
+  @Test
+  void keysAreFoundOutBeforeAFingerIsAskedFor() {
+    String workshop = workshopOf("Lifting Hands");
+    browser.open(workshop + "/hold-and-lift");
+    browser.sees("No test yet");
+    browser.open(workshop + "/hold-and-lift/run?side=LEFT");
+    browser.sees("Hold all 4 keys of the left hand down at once");
+    Actions hands = new Actions(browser.driver());
+    for (String key : new String[] {"a", "s", "d", "f"}) {
+      hands.keyDown(key);
+    }
+    hands.perform();
+    browser.sees("All of them report together.");
+    Actions away = new Actions(browser.driver());
+    for (String key : new String[] {"a", "s", "d", "f"}) {
+      away.keyUp(key);
+    }
+    away.perform();
+    browser.press("Start");
+    browser.sees("Hold all its keys");
+    hands.perform();
+    browser.find("[data-state=asking]");
+    browser.sees("Lift the");
+    browser.keys(Keys.ESCAPE);
+    browser.isAt("/hold-and-lift");
+    assertThat(browser.complaints()).isEmpty();
+  }
+
+  @Test
+  void aPieceIsReadAndOffersTheRoundForWhatItAsks() {
+    String workshop = workshopOf("Reading Hands");
+    browser.open(workshop + "/demand");
+    browser.sees("Nothing of it is kept");
+    Path piece =
+        TestCluster.projectRoot()
+            .resolve("server/src/test/resources/pieces/43e-Multistaff-ClefDynamics.xml");
+    browser.find("input[type=file]").sendKeys(piece.toString());
+    browser.sees("24 notes");
+    browser.sees("five neighbouring white keys");
+    browser.press("Round of it");
+    browser.find("[data-state=ready]");
+    browser.sees("the keys judge");
+    browser.keys(Keys.ESCAPE);
+    browser.open(workshop + "/demand");
+    browser.press("A device");
+    browser.press("Count");
+    browser.sees("5400 presses in 60 min");
+    assertThat(browser.complaints()).isEmpty();
+  }
+}
