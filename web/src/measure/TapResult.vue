@@ -5,6 +5,7 @@ import type { TapResultView, TapTaskQuery } from '@/api/types'
 import { ownMoment } from '@/parts/words'
 import AgainstLast from './AgainstLast.vue'
 import ClockHand from './ClockHand.vue'
+import FingerTable from './FingerTable.vue'
 import LateBars from './LateBars.vue'
 import { againOf } from './tapQuery'
 import TransitionTables from './TransitionTables.vue'
@@ -53,6 +54,7 @@ const word = (digit: string) => digit.toLowerCase()
     <div class="below" :class="{ narrow: speed }">
       <div>
         <TransitionTables v-if="sequence" :result="result" />
+        <FingerTable v-if="sequence" :hands="result.byHand" />
         <ClockHand v-if="!speed" :hands="result.byHand" />
       </div>
       <AgainstLast :result="result" @again="emit('again', againOf(result))" />

@@ -58,7 +58,7 @@ public final class Screenshots {
     if (wants("today")) {
       take("today");
     }
-    if (wants("patterns")) {
+    if (wants("patterns") || wants("tap-test") || wants("hold-and-lift")) {
       browser.open("/workshop");
       settle(".drill.next");
       String before = browser.driver().getCurrentUrl();
@@ -70,6 +70,11 @@ public final class Screenshots {
       browser.find(".panel .hands svg");
       browser.run("window.scrollTo(0, 0)");
       take("patterns");
+      for (String test : List.of("tap-test", "hold-and-lift")) {
+        browser.press(test.equals("tap-test") ? "Tap test" : "Hold and lift");
+        settle(test.equals("tap-test") ? ".result" : ".lift-hands");
+        take(test);
+      }
       browser.open("/today");
       settle(".names a");
     }
@@ -125,9 +130,6 @@ public final class Screenshots {
     browser.press("as a client");
     browser.isAt("/my-day");
     settle(".start");
-    if (wants("my-day")) {
-      take("my-day");
-    }
     if (wants("my-day-phone")) {
       browser.size(390, 844);
       browser.open("/my-day");
@@ -243,12 +245,6 @@ public final class Screenshots {
           "the figures are drawn",
           () -> browser.number("return document.querySelectorAll('.list li a svg').length") > 7);
       take("library");
-    }
-    if (wants("pose-editor")) {
-      browser.open("/library/palm-up-fingers-back/copy");
-      settle("[data-total]");
-      browser.run("document.querySelector('.pose-editor').scrollIntoView()");
-      take("pose-editor");
     }
   }
 

@@ -242,11 +242,19 @@ final class TapViews {
         .map(
             b ->
                 "The %s hand came %.0f ms before the %s on average."
-                    .formatted(
-                        b.leftFirstMillis() >= 0 ? "left" : "right",
-                        Math.abs(b.leftFirstMillis()),
-                        b.leftFirstMillis() >= 0 ? "right" : "left"))
+                        .formatted(
+                            b.leftFirstMillis() >= 0 ? "left" : "right",
+                            Math.abs(b.leftFirstMillis()),
+                            b.leftFirstMillis() >= 0 ? "right" : "left")
+                    + apart(tapping))
         .orElse(null);
+  }
+
+  private static String apart(Tapping tapping) {
+    return tapping
+        .asymmetry(TapMeasure.SPREAD)
+        .map(apart -> " In spread they are %.0f %% apart.".formatted(100 * apart))
+        .orElse("");
   }
 
   /** The transition that is latest of all, if it is late at all; said of both hands if it is. */
