@@ -1,53 +1,56 @@
 package org.nimblet.server.measure;
 
-import jakarta.xml.bind.JAXBElement;
-import jakarta.xml.bind.JAXBException;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.math.BigDecimal;
-import java.math.BigInteger;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import javax.xml.stream.XMLInputFactory;
+import javax.xml.stream.XMLStreamConstants;
 import javax.xml.stream.XMLStreamException;
 import javax.xml.stream.XMLStreamReader;
-import org.audiveris.proxymusic.Attributes;
-import org.audiveris.proxymusic.Backup;
-import org.audiveris.proxymusic.Fingering;
-import org.audiveris.proxymusic.Forward;
-import org.audiveris.proxymusic.Notations;
-import org.audiveris.proxymusic.Note;
-import org.audiveris.proxymusic.Pitch;
-import org.audiveris.proxymusic.ScorePart;
-import org.audiveris.proxymusic.ScorePartwise;
-import org.audiveris.proxymusic.StartStop;
-import org.audiveris.proxymusic.Technical;
-import org.audiveris.proxymusic.util.Marshalling;
 import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.measure.PieceNote;
 
 /**
- * MusicXML by parts (score-partwise), plain or compressed. Repeats are counted once. Nothing that a
- * file refers to is fetched, and none of its entities is read.
+ * MusicXML by parts (score-partwise), plain or compressed, read element by element. Repeats are
+ * counted once. Nothing that a file refers to is fetched, and none of its entities is read.
  */
 final class MusicXmlReader {
 
   private static final long MOST_BYTES = 24L << 20;
-  private static final List<Integer> SEMITONES = List.of(9, 11, 0, 2, 4, 5, 7);
+  private static final Map<String, Integer> SEMITONES =
+      Map.of("C", 0, "D", 2, "E", 4, "F", 5, "G", 7, "A", 9, "B", 11);
   private static final int OCTAVE = 12;
   private static final int GREATEST_KEY = 127;
 
+  private final XMLStreamReader in;
+  private final Map<String, String> names = new HashMap<>();
   private final Map<String, PieceFile.Voice> voices = new LinkedHashMap<>();
   private int notes;
 
-  private MusicXmlReader() {}
+  private String part = "";
+  private double divisions = 1;
+  private int bar;
+
+  /** In quarter notes: where the bar begins, where one is in it, and how far it has reached. */
+  private double barBegins;
+
+  private double at;
+  private double farthest;
+
+  /** Where the last note that was no part of a chord began. */
+  private double lastBegins;
+
+  private MusicXmlReader(XMLStreamReader in) {
+    this.in = in;
+  }
 
   static PieceFile readCompressed(byte[] bytes) {
     try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(bytes))) {
@@ -79,136 +82,177 @@ final class MusicXmlReader {
     if (!text.contains("<score-partwise")) {
       throw PieceFile.wrong("It is XML, but no MusicXML by parts (score-partwise).");
     }
-    return new MusicXmlReader().piece(unmarshal(bytes));
-  }
-
-  private static ScorePartwise unmarshal(byte[] bytes) {
     XMLInputFactory factory = XMLInputFactory.newDefaultFactory();
     factory.setProperty(XMLInputFactory.SUPPORT_DTD, false);
     factory.setProperty(XMLInputFactory.IS_SUPPORTING_EXTERNAL_ENTITIES, false);
     try {
       XMLStreamReader in = factory.createXMLStreamReader(new ByteArrayInputStream(bytes));
-      Object read = Marshalling.getContext(ScorePartwise.class).createUnmarshaller().unmarshal(in);
-      return (ScorePartwise) (read instanceof JAXBElement<?> wrapped ? wrapped.getValue() : read);
-    } catch (JAXBException | XMLStreamException e) {
+      return new MusicXmlReader(in).piece();
+    } catch (XMLStreamException | NumberFormatException e) {
       throw PieceFile.wrong("The MusicXML cannot be read: it is truncated or not well-formed.");
     }
   }
 
-  private PieceFile piece(ScorePartwise score) {
-    for (ScorePartwise.Part part : score.getPart()) {
-      new PartReader(part).read();
-    }
-    return new PieceFile(
-        voices.values().stream().filter(voice -> !voice.notes().isEmpty()).toList());
-  }
-
-  /** One part, measure by measure. */
-  private final class PartReader {
-    private final ScorePartwise.Part part;
-    private double divisions = 1;
-    private double at;
-    private double lastBegins;
-    private double barBegins;
-
-    PartReader(ScorePartwise.Part part) {
-      this.part = part;
-    }
-
-    void read() {
-      int bar = 0;
-      for (ScorePartwise.Part.Measure measure : part.getMeasure()) {
-        bar++;
-        at = barBegins;
-        double farthest = at;
-        for (Object one : measure.getNoteOrBackupOrForward()) {
-          take(one, bar);
-          farthest = Math.max(farthest, at);
+  private PieceFile piece() throws XMLStreamException {
+    String scorePart = "";
+    while (in.hasNext()) {
+      if (in.next() != XMLStreamConstants.START_ELEMENT) {
+        continue;
+      }
+      switch (in.getLocalName()) {
+        case "score-part" -> scorePart = attribute("id");
+        case "part-name" -> names.put(scorePart, text());
+        case "part" -> begin(attribute("id"));
+        case "measure" -> measure();
+        case "divisions" -> divisions = Math.max(1e-6, number());
+        case "backup" -> at = Math.max(barBegins, at - duration("backup"));
+        case "forward" -> move(duration("forward"));
+        case "note" -> note();
+        default -> {
+          // What is not played is passed over.
         }
-        barBegins = farthest;
       }
     }
+    return new PieceFile(voices.values().stream().filter(v -> !v.notes().isEmpty()).toList());
+  }
 
-    private void take(Object one, int bar) {
-      if (one instanceof Attributes attributes && attributes.getDivisions() != null) {
-        divisions = Math.max(1e-6, attributes.getDivisions().doubleValue());
-      } else if (one instanceof Backup backup) {
-        at = Math.max(barBegins, at - quarters(backup.getDuration()));
-      } else if (one instanceof Forward forward) {
-        at += quarters(forward.getDuration());
-      } else if (one instanceof Note note) {
-        note(note, bar);
+  private void begin(String id) {
+    part = id;
+    divisions = 1;
+    bar = 0;
+    farthest = 0;
+  }
+
+  private void measure() {
+    bar++;
+    barBegins = farthest;
+    at = farthest;
+  }
+
+  private void move(double quarters) {
+    at += quarters;
+    farthest = Math.max(farthest, at);
+  }
+
+  private String attribute(String name) {
+    String value = in.getAttributeValue(null, name);
+    return value == null ? "" : value;
+  }
+
+  private String text() throws XMLStreamException {
+    return in.getElementText().strip();
+  }
+
+  private double number() throws XMLStreamException {
+    double number = Double.parseDouble(text());
+    if (!Double.isFinite(number)) {
+      throw new NumberFormatException("infinite");
+    }
+    return number;
+  }
+
+  /** The duration within an element, in quarter notes. */
+  private double duration(String within) throws XMLStreamException {
+    double quarters = 0;
+    while (!isEndOf(in.next(), within)) {
+      if (in.isStartElement() && in.getLocalName().equals("duration")) {
+        quarters = Math.max(0, number() / divisions);
       }
     }
+    return quarters;
+  }
 
-    private double quarters(BigDecimal duration) {
-      return duration == null ? 0 : Math.max(0, duration.doubleValue() / divisions);
+  private boolean isEndOf(int event, String element) {
+    return event == XMLStreamConstants.END_ELEMENT && in.getLocalName().equals(element);
+  }
+
+  private void note() throws XMLStreamException {
+    Written note = new Written();
+    while (!isEndOf(in.next(), "note")) {
+      if (in.isStartElement()) {
+        take(note);
+      }
     }
-
-    private void note(Note note, int bar) {
-      double lasts = note.getGrace() != null ? 0 : quarters(note.getDuration());
-      boolean chord = note.getChord() != null;
-      double begins = chord ? lastBegins : at;
-      if (!chord) {
-        lastBegins = at;
-        at += lasts;
-      }
-      boolean held = note.getTie().stream().anyMatch(tie -> tie.getType() == StartStop.STOP);
-      if (note.getPitch() == null || note.getCue() != null || held) {
-        return;
-      }
-      int key = key(note.getPitch());
-      if (key < 0 || key > GREATEST_KEY) {
-        return;
-      }
-      if (++notes > PieceNote.MOST) {
-        throw PieceFile.wrong(
-            "It holds more than %,d notes; no more are read.".formatted(PieceNote.MOST));
-      }
-      voice(note.getStaff())
-          .notes()
-          .add(new PieceFile.Note(key, begins, lasts, bar, digit(note), 0, 0));
+    double lasts = note.grace ? 0 : note.quarters;
+    double begins = note.chord ? lastBegins : at;
+    if (!note.chord) {
+      lastBegins = at;
+      move(lasts);
     }
+    if (!note.pressed() || note.key() < 0 || note.key() > GREATEST_KEY) {
+      return;
+    }
+    if (++notes > PieceNote.MOST) {
+      throw PieceFile.wrong(
+          "It holds more than %,d notes; no more are read.".formatted(PieceNote.MOST));
+    }
+    voice(note.staff)
+        .notes()
+        .add(new PieceFile.Note(note.key(), begins, lasts, bar, note.digit, 0, 0));
+  }
 
-    private PieceFile.Voice voice(BigInteger staff) {
-      int number = staff == null ? 1 : staff.intValue();
-      ScorePart named = part.getId() instanceof ScorePart score ? score : null;
-      String id = named == null ? "" : named.getId();
-      return voices.computeIfAbsent(
-          id + "/" + number,
-          none ->
-              new PieceFile.Voice(
-                  name(named) + (number > 1 ? ", staff " + number : ""), new ArrayList<>()));
+  private void take(Written note) throws XMLStreamException {
+    switch (in.getLocalName()) {
+      case "chord" -> note.chord = true;
+      case "grace" -> note.grace = true;
+      case "cue" -> note.cue = true;
+      case "duration" -> note.quarters = Math.max(0, number() / divisions);
+      case "step" -> note.step = SEMITONES.get(text());
+      case "octave" -> note.octave = (int) number();
+      case "alter" -> note.alter = (int) number();
+      case "staff" -> note.staff = (int) number();
+      case "tie" -> note.held |= attribute("type").equals("stop");
+      case "fingering" -> {
+        Optional<Digit> said = digit(text());
+        note.digit = note.digit.or(() -> said);
+      }
+      default -> {
+        // How it looks is passed over.
+      }
     }
   }
 
-  private static String name(ScorePart part) {
-    return part == null || part.getPartName() == null || part.getPartName().getValue() == null
-        ? ""
-        : part.getPartName().getValue().strip();
+  /** A note as far as it is read. */
+  private static final class Written {
+    private boolean chord;
+    private boolean grace;
+    private boolean cue;
+
+    /** Tied to what sounds already. */
+    private boolean held;
+
+    private double quarters;
+
+    /** Null for a rest, and for what has no pitch. */
+    private Integer step;
+
+    private int octave;
+    private int alter;
+    private int staff = 1;
+    private Optional<Digit> digit = Optional.empty();
+
+    private boolean pressed() {
+      return step != null && !cue && !held;
+    }
+
+    private int key() {
+      return (octave + 1) * OCTAVE + step + alter;
+    }
   }
 
-  private static int key(Pitch pitch) {
-    int alter = pitch.getAlter() == null ? 0 : pitch.getAlter().intValue();
-    return (pitch.getOctave() + 1) * OCTAVE + SEMITONES.get(pitch.getStep().ordinal()) + alter;
+  private PieceFile.Voice voice(int staff) {
+    return voices.computeIfAbsent(
+        part + "/" + staff,
+        none ->
+            new PieceFile.Voice(
+                names.getOrDefault(part, "") + (staff > 1 ? ", staff " + staff : ""),
+                new ArrayList<>()));
   }
 
   /** As pianists count, 1 for the thumb; what is no such number is passed over. */
-  private static Optional<Digit> digit(Note note) {
-    for (Notations notations : note.getNotations()) {
-      for (Object one : notations.getTiedOrSlurOrTuplet()) {
-        if (one instanceof Technical technical) {
-          for (JAXBElement<?> mark : technical.getUpBowOrDownBowOrHarmonic()) {
-            if (mark.getValue() instanceof Fingering fingering) {
-              String value = String.valueOf(fingering.getValue()).strip();
-              if (value.matches("[1-5]")) {
-                return Optional.of(Digit.values()[Integer.parseInt(value) - 1]);
-              }
-            }
-          }
-        }
-      }
-    }
-    return Optional.empty();
+  private static Optional<Digit> digit(String value) {
+    return value.matches("[1-5]")
+        ? Optional.of(Digit.values()[Integer.parseInt(value) - 1])
+        : Optional.empty();
   }
 }

@@ -227,6 +227,8 @@ class PieceFileTest {
         .contains("by measures");
     assertThat(refusal("<svg/>".getBytes(StandardCharsets.UTF_8))).contains("score-partwise");
     assertThat(refusal(Arrays.copyOf(score("", note("C", "")), 300))).contains("truncated");
+    assertThat(refusal(score("", note("C", "").replace(">1<", ">NaN<")))).contains("truncated");
+    assertThat(refusal(score("", note("H", "")))).contains("no notes");
     assertThat(refusal(score("", "<note><rest/><duration>1</duration></note>")))
         .contains("no notes");
   }
