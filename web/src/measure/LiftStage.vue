@@ -13,6 +13,7 @@ import KeysTogether from './KeysTogether.vue'
 import { SIMULATED_NAME, usualHands } from './simulated'
 import TapHands from './TapHands.vue'
 import TapReady from './TapReady.vue'
+import TestOver from './TestOver.vue'
 import { useLiftRun } from './useLiftRun'
 import { useTestEnd } from './useTestEnd'
 
@@ -63,11 +64,14 @@ function begin(before: PainForm[] | null) {
 }
 function again() {
   test.anew()
+  message.value = ''
   run.start()
 }
-async function keep(ending: TestFrame['ending']) {
+const ending = ref<TestFrame['ending']>('DONE')
+async function keep(how: TestFrame['ending']) {
+  ending.value = how
   await attempt(async () => {
-    const frame = test.frame(ending)
+    const frame = test.frame(how)
     const kept = await api.keepLifts(props.clientId, {
       frame,
       digits: props.task.digits,
@@ -149,20 +153,16 @@ const next = computed(() =>
           in all.
         </template>
       </TapReady>
-      <section v-else-if="state === 'void' || state === 'left' || message" class="end">
-        <h1>{{ stopped ? 'Stop here' : state === 'void' ? 'Void' : 'Not measured' }}</h1>
-        <p v-if="message" class="large" role="alert">{{ message }}</p>
-        <p v-else-if="stopped" class="large">{{ task.safety.advice }}</p>
-        <p v-else-if="state === 'void'" class="large">
-          This window lost the keys on the way, so the test says nothing. Nothing was kept.
-        </p>
-        <p v-else class="large">It was not done to its end.</p>
-        <p class="keys">
-          <StageKey v-if="state === 'done'" on word="Try to keep it again" @click="keep('DONE')" />
-          <StageKey v-if="!stopped" word="Start again" key-name="Home" @click="again" />
-          <StageKey word="Leave" key-name="Esc" @click="leave" />
-        </p>
-      </section>
+      <TestOver
+        v-else-if="state === 'void' || state === 'left' || message"
+        :stopped="stopped"
+        :lost="state === 'void'"
+        :message="message"
+        :advice="task.safety.advice"
+        @keep="keep(ending)"
+        @again="again"
+        @leave="leave"
+      />
       <template v-else>
         <TapHands :fingers="fingers" :next="next" :down="down" />
         <div class="words" aria-live="polite">
@@ -238,11 +238,5 @@ h1 {
 }
 .push {
   margin-left: auto;
-}
-.end {
-  grid-row: 2 / -1;
-  grid-column: 1 / -1;
-  align-self: center;
-  max-width: 720px;
 }
 </style>

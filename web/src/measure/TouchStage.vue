@@ -11,6 +11,7 @@ import StageKey from '@/player/StageKey.vue'
 import StageFrame from '@/player/StageFrame.vue'
 import type { Listener, TapInput } from '@/workshop/tapInput'
 import TapTape from './TapTape.vue'
+import TestOver from './TestOver.vue'
 import { useTapRun } from './useTapRun'
 import { useTestEnd } from './useTestEnd'
 
@@ -53,11 +54,14 @@ function begin() {
 }
 function again() {
   test.anew()
+  message.value = ''
   void run.start()
 }
-async function keep(ending: TestFrame['ending']) {
+const ending = ref<TestFrame['ending']>('DONE')
+async function keep(how: TestFrame['ending']) {
+  ending.value = how
   await attempt(async () => {
-    const frame = test.frame(ending)
+    const frame = test.frame(how)
     const kept = await api.keepTaps(props.clientId, {
       frame,
       pace: props.task.pace,
@@ -109,13 +113,16 @@ function end(pain: PainForm | null, forSafety: boolean) {
           <StageKey on word="Start" @click="begin" />
         </template>
       </template>
-      <template v-else-if="state === 'void' || state === 'left' || message">
-        <h1>{{ stopped ? 'Stop here' : state === 'void' ? 'Void' : 'Not measured' }}</h1>
-        <p v-if="message" role="alert">{{ message }}</p>
-        <p v-else-if="stopped">{{ task.safety.advice }}</p>
-        <p v-else-if="state === 'void'">This window was left on the way, so nothing was kept.</p>
-        <StageKey v-if="!stopped" word="Start again" @click="again" />
-      </template>
+      <TestOver
+        v-else-if="state === 'void' || state === 'left' || message"
+        :stopped="stopped"
+        :lost="state === 'void'"
+        :message="message"
+        :advice="task.safety.advice"
+        @keep="keep(ending)"
+        @again="again"
+        @leave="emit('leave')"
+      />
       <template v-else>
         <p class="count">
           <b>{{ left }}</b><span>seconds left<br />of {{ task.seconds }}</span>
