@@ -242,4 +242,27 @@ describe('a round', () => {
     expect([sent[0]?.bars, sent[0]?.beatsABar]).toEqual([4, 4])
     stage.unmount()
   })
+
+  it('is judged by the keys where it is drilled on them', async () => {
+    const asked: { presses: { digit: string; at: number }[] }[] = []
+    vi.stubGlobal('fetch', (request: Request) =>
+      request.text().then((body) => {
+        if (!request.url.endsWith('/judgements')) return new Response(null, { status: 204 })
+        asked.push(JSON.parse(body) as (typeof asked)[0])
+        return Response.json({ clean: false, even: false, words: '1 of 10 on time, 9 missing' })
+      }),
+    )
+    const stage = await begun()
+    await after(6)
+    const event = new KeyboardEvent('keydown', { code: 'KeyS', key: 's', cancelable: true })
+    Object.defineProperty(event, 'timeStamp', { value: performance.now() })
+    document.dispatchEvent(event)
+    await after(20)
+    await flushPromises()
+    expect(asked[0]?.presses).toHaveLength(1)
+    expect(asked[0]?.presses[0]?.at).toBeCloseTo(1000, -2)
+    expect(stage.attributes('data-place')).toBe('1')
+    expect(stage.text()).toContain('Not clean by the keys: 1 of 10 on time, 9 missing')
+    stage.unmount()
+  })
 })
