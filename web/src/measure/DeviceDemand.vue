@@ -68,7 +68,6 @@ async function count() {
                 v-model.number="one.aMinute"
                 type="number"
                 min="0"
-                max="900"
                 class="form-control"
                 aria-label="Presses a minute"
               />
@@ -92,7 +91,6 @@ async function count() {
             v-model.number="minutes"
             type="number"
             min="1"
-            max="960"
             class="form-control minutes"
             aria-label="Minutes"
           />

@@ -12,21 +12,12 @@ const props = defineProps<{ hands: readonly LiftedHandView[] }>()
 const GAP = 110
 const BOTTOM = 80
 const MARGIN = 20
-/** Below these a finger is tinted, and tinted more. */
-const TINTS: readonly [number, Strength][] = [
-  [70, 3],
-  [80, 2],
-  [95, 1],
-]
-const strength = (independence: number | null): Strength | 0 =>
-  independence === null ? 0 : (TINTS.find(([below]) => independence < below)?.[1] ?? 0)
-
 const drawn = computed(() =>
   props.hands.map((hand) => {
     const left = hand.side === 'LEFT'
     const worked = new Map(
       hand.fingers.flatMap((finger): [number, Strength][] => {
-        const tint = strength(finger.independence)
+        const tint = finger.leakage as Strength | 0
         return tint ? [[digitNumbers([finger.digit])[0] ?? 0, tint]] : []
       }),
     )

@@ -5,6 +5,8 @@ import type { Digit, LiftedFingerView, LiftedHandView } from '@/api/types'
 defineProps<{ hand: LiftedHandView }>()
 
 const MOST = 22
+/** As the server grades it. */
+const NOTICEABLY = 3
 const alongOf = (row: LiftedFingerView, digit: Digit) =>
   row.along.find((one) => one.digit === digit)?.times
 /** Its area is its share. */
@@ -33,7 +35,10 @@ const word = (digit: Digit) => digit.toLowerCase()
         <th scope="row">{{ word(row.digit) }}</th>
         <template v-for="column in hand.fingers" :key="column.digit">
           <td v-if="column.digit === row.digit" class="none" />
-          <td v-else :class="{ weak: row.weak && (alongOf(row, column.digit) ?? 0) > 0 }">
+          <td
+            v-else
+            :class="{ weak: row.leakage === NOTICEABLY && (alongOf(row, column.digit) ?? 0) > 0 }"
+          >
             <span>{{ alongOf(row, column.digit) }}</span>
             <i
               v-if="alongOf(row, column.digit)"
@@ -44,7 +49,7 @@ const word = (digit: Digit) => digit.toLowerCase()
             />
           </td>
         </template>
-        <td class="end" :class="{ weak: row.weak }">
+        <td class="end" :class="{ weak: row.leakage === NOTICEABLY }">
           <b>{{ row.independence === null ? '–' : `${row.independence} %` }}</b>
           <span v-if="row.value && row.value.verdict" class="verdict">{{ row.value.words }}</span>
         </td>
@@ -132,6 +137,7 @@ tbody td.end .verdict {
 }
 .foot {
   font-weight: 600;
+  white-space: nowrap;
   text-align: center;
 }
 </style>

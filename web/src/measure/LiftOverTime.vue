@@ -36,11 +36,12 @@ const lines = computed(() =>
     return [{ side, own, path, last: own.at(-1) }]
   }),
 )
-/** From the first test of the hand that is asked about. */
+/** From the first test of the hand that is asked about, under the conditions of this one. */
 const band = computed(() => {
   const side = props.result.leak?.side ?? lines.value[0]?.side
-  const first = lines.value.find((line) => line.side === side)?.own[0]
-  if (!first || dates.value.length < 2) return null
+  const own = lines.value.find((line) => line.side === side)?.own.filter((p) => p.equal) ?? []
+  const first = own[0]
+  if (!first || own.length < 2) return null
   const top = y(Math.min(100, first.independence + props.result.changeCounts))
   const bottom = y(Math.max(least.value, first.independence - props.result.changeCounts))
   return { top, height: bottom - top, side }
@@ -93,6 +94,7 @@ const word = (side: Side) => side.toLowerCase()
           v-for="p in line.own"
           :key="p.at"
           class="dot"
+          :class="{ unequal: !p.equal }"
           :cx="x(p.at)"
           :cy="y(p.independence)"
           r="4.5"
@@ -112,7 +114,12 @@ const word = (side: Side) => side.toLowerCase()
         {{ dayMonth(at.slice(0, 10)) }}
       </text>
     </svg>
-    <p class="said">{{ result.changeWords }}</p>
+    <p class="said">
+      {{ result.changeWords }} A change counts from {{ Math.round(result.changeCounts) }} points on.
+      <span v-if="points.some((p) => !p.equal)" class="quiet"
+        >Grey and dashed: other conditions; nothing is concluded from them.</span
+      >
+    </p>
     <TableBehind name="independence" :head="['when', 'hand', 'per cent']" :rows="table" />
   </section>
 </template>
@@ -151,6 +158,11 @@ h2 span {
 }
 .left .dot {
   fill: var(--surface);
+}
+.dot.unequal {
+  fill: var(--surface);
+  stroke: var(--edge);
+  stroke-dasharray: 2 2;
 }
 .end {
   fill: var(--ink);

@@ -30,7 +30,6 @@ const forFour = computed(
 const round = computed(() => ({
   path: `/workshop/${props.clientId}/round`,
   query: {
-    minutes: 5,
     from: leak.value?.asked,
     to: leak.value?.along,
     hand: leak.value?.side,

@@ -5,6 +5,8 @@ import FingerSign from '@/workshop/FingerSign.vue'
 /** Each lift as a sign: raised are the fingers that came up; one made alone stands on a foot. */
 defineProps<{ hand: LiftedHandView }>()
 
+/** As the server grades it. */
+const NOTICEABLY = 3
 const FINGERS: readonly Digit[] = ['INDEX', 'MIDDLE', 'RING', 'LITTLE']
 const state = (lift: LiftView) => ({
   bent: FINGERS.filter((digit) => !lift.cameUp.includes(digit)),
@@ -35,7 +37,7 @@ const said = (lift: LiftView) =>
           <FingerSign :first="state(lift)" :side="hand.side" :height="22" />
         </li>
       </ol>
-      <span class="count" :class="{ weak: finger.weak }"
+      <span class="count" :class="{ weak: finger.leakage === NOTICEABLY }"
         >{{ finger.alone }} of {{ finger.times }} alone</span
       >
     </div>

@@ -60,9 +60,6 @@ watch(
           v-model.number="span"
           type="number"
           class="form-control span"
-          min="100"
-          max="300"
-          step="1"
           placeholder="none"
           @change="read"
         />

@@ -21,7 +21,7 @@ const offered = computed(() =>
 )
 const round = (from: Digit, to: Digit) => ({
   path: `/workshop/${props.clientId}/round`,
-  query: { minutes: 5, from, to, hand: props.hand.side },
+  query: { from, to, hand: props.hand.side },
 })
 const test = (from: Digit, to: Digit) => ({
   path: `/workshop/${props.clientId}/tap-test/run`,

@@ -23,7 +23,6 @@ const forFour = computed(
 const round = computed(() => ({
   path: `/workshop/${props.clientId}/round`,
   query: {
-    minutes: 5,
     from: late.value?.from,
     to: late.value?.to,
     ...(late.value?.hand ? { hand: late.value.hand } : {}),

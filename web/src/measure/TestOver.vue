@@ -15,32 +15,19 @@ const emit = defineEmits<{ keep: []; again: []; leave: [] }>()
 </script>
 
 <template>
-  <section class="over">
+  <section class="stage-end">
     <h1>{{ stopped ? 'Stop here' : lost ? 'Void' : 'Not measured' }}</h1>
     <p v-if="message" class="large" role="alert">{{ message }}</p>
     <p v-else-if="stopped" class="large">{{ advice }}</p>
     <p v-else-if="lost" class="large">
-      This window lost the keys on the way, so the test says nothing. Nothing was kept.
+      The keys were lost on the way, or nobody went on, so the test says nothing. Nothing of it is
+      measured.
     </p>
     <p v-else class="large">It was not done to its end.</p>
-    <p class="keys">
+    <p class="stage-keys">
       <StageKey v-if="message" on word="Try to keep it again" @click="emit('keep')" />
       <StageKey v-if="!stopped" word="Start again" key-name="Home" @click="emit('again')" />
       <StageKey word="Leave" key-name="Esc" @click="emit('leave')" />
     </p>
   </section>
 </template>
-
-<style scoped>
-.over {
-  grid-row: 2 / -1;
-  grid-column: 1 / -1;
-  align-self: center;
-  max-width: 720px;
-}
-.keys {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 12px;
-}
-</style>

@@ -1,19 +1,15 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed } from 'vue'
 import { api } from '@/api/calls'
-import { useAttempt } from '@/api/useAttempt'
-import type { Digit, PainForm, Side, TapTaskQuery, TapTaskView, TestFrame } from '@/api/types'
-import PainPlaces from '@/hand/PainPlaces.vue'
+import type { DeviceForm, Digit, Side, TapTaskQuery, TapTaskView } from '@/api/types'
 import { capital } from '@/parts/words'
-import BeforeStart from '@/player/BeforeStart.vue'
-import HurtsPanel from '@/player/HurtsPanel.vue'
-import StageKey from '@/player/StageKey.vue'
-import StageFrame from '@/player/StageFrame.vue'
+import ReadyFrame from '@/player/ReadyFrame.vue'
 import type { Listener, TapInput } from '@/workshop/tapInput'
 import TapTape from './TapTape.vue'
-import TestOver from './TestOver.vue'
+import { formOf } from './tapQuery'
+import TestStage from './TestStage.vue'
 import { useTapRun } from './useTapRun'
-import { useTestEnd } from './useTestEnd'
+import { useTest } from './useTest'
 
 /** Ten seconds on a touch screen: a field for each hand, a count and nothing finer. */
 const props = defineProps<{
@@ -24,9 +20,10 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ leave: []; measured: [test: string] }>()
 
+const TOUCH_SCREEN: DeviceForm = { kind: 'TOUCH_SCREEN', name: '' }
 let listener: Listener | null = null
 const touch: TapInput = {
-  device: { kind: 'TOUCH_SCREEN', name: '' },
+  device: TOUCH_SCREEN,
   listen(to) {
     listener = to
     return () => (listener = null)
@@ -34,8 +31,14 @@ const touch: TapInput = {
 }
 const run = useTapRun(props.task, () => touch)
 const { state, taps, position, sides, lasts, leftMillis } = run
-const test = useTestEnd(run.times)
-const { message, attempt } = useAttempt()
+const test = useTest(run, {
+  keep: async (frame) => {
+    const form = formOf(props.task, frame, TOUCH_SCREEN, taps.value)
+    return (await api.keepTaps(props.clientId, form)).result !== null
+  },
+  measured: (id) => emit('measured', id),
+  leave: () => emit('leave'),
+})
 const SECOND = 1000
 const left = computed(() =>
   Math.ceil((state.value === 'running' ? leftMillis.value : lasts) / SECOND),
@@ -46,129 +49,58 @@ const name = (side: Side) => `${capital(side.toLowerCase())} ${digitOf(side).toL
 function tap(side: Side, event: PointerEvent) {
   listener?.press({ side, digit: digitOf(side), at: event.timeStamp, velocity: null })
 }
-const before = ref<PainForm[] | null>(null)
-const asking = ref(false)
-function begin() {
-  test.before.value = before.value
-  void run.start()
-}
-function again() {
-  test.anew()
-  message.value = ''
-  void run.start()
-}
-const ending = ref<TestFrame['ending']>('DONE')
-async function keep(how: TestFrame['ending']) {
-  ending.value = how
-  await attempt(async () => {
-    const frame = test.frame(how)
-    const kept = await api.keepTaps(props.clientId, {
-      frame,
-      pace: props.task.pace,
-      digits: props.task.digits,
-      hands: props.task.hands,
-      bpm: null,
-      notesABeat: 1,
-      device: touch.device,
-      taps: [...taps.value],
-    })
-    if (kept.result) emit('measured', frame.testId)
-  })
-}
-watch(state, (to) => {
-  if (to === 'done') void keep('DONE')
-})
-const hurting = ref(false)
-const stopped = ref(false)
-function hurts() {
-  run.leave()
-  hurting.value = true
-}
-function end(pain: PainForm | null, forSafety: boolean) {
-  hurting.value = false
-  stopped.value = forSafety
-  if (pain) test.hurts.value.push(pain)
-  void keep(forSafety ? 'STOPPED' : 'LEFT')
-}
 </script>
 
 <template>
-  <StageFrame :data-state="state" class="touch">
-    <div class="all" :inert="hurting">
-      <header>
-        <strong>Speed, {{ sides.length > 1 ? 'two hands' : 'one hand' }}</strong>
-        <button type="button" class="plain" @click="emit('leave')">Leave</button>
-      </header>
-      <template v-if="state === 'ready'">
-        <h1>{{ capital(task.doing) }}</h1>
-        <p v-if="task.closed" role="alert">{{ task.closed }}</p>
-        <template v-else>
-          <p class="quiet">It begins with your first touch and lasts {{ task.seconds }} seconds.</p>
-          <BeforeStart v-model:before="before" v-model:asking="asking" :safety="task.safety" />
-          <PainPlaces
-            v-if="asking && before"
-            v-model="before"
-            :ending-pain="task.safety.endingPain"
-          />
-          <StageKey on word="Start" @click="begin" />
-        </template>
-      </template>
-      <TestOver
-        v-else-if="state === 'void' || state === 'left' || message"
-        :stopped="stopped"
-        :lost="state === 'void'"
-        :message="message"
-        :advice="task.safety.advice"
-        @keep="keep(ending)"
-        @again="again"
+  <TestStage
+    :test="test"
+    :title="sides.length > 1 ? 'Speed, two hands' : 'Speed'"
+    doing=""
+    left=""
+    :safety="task.safety"
+  >
+    <template #ready>
+      <ReadyFrame
+        class="whole"
+        :title="capital(task.doing)"
+        label="Before the test"
+        :safety="task.safety"
+        :closed="task.closed"
+        @start="test.begin"
         @leave="emit('leave')"
-      />
-      <template v-else>
-        <p class="count">
-          <b>{{ left }}</b><span>seconds left<br />of {{ task.seconds }}</span>
-        </p>
-        <h1>As fast as stays loose</h1>
-        <TapTape :task="task" :taps="taps" :position="position" :lasts="lasts" :sides="sides" />
-        <div class="fields">
-          <button
-            v-for="side in sides"
-            :key="side"
-            type="button"
-            :class="side.toLowerCase()"
-            @pointerdown.prevent="tap(side, $event)"
-          >
-            <b>{{ run.made.value[side] }}</b> {{ name(side) }}
-          </button>
-        </div>
-        <p class="quiet">
-          A touch screen times a tap to about 8 ms: enough to count, not enough for evenness. For
-          that, use keys.
-        </p>
-        <div class="keys">
-          <StageKey word="Start again" @click="again" />
-          <StageKey hurt word="It hurts" @click="hurts" />
-        </div>
-      </template>
+      >
+        <template #lead>
+          It begins with your first touch and lasts {{ task.seconds }} seconds.
+        </template>
+      </ReadyFrame>
+    </template>
+    <div class="touched">
+      <p class="stage-count">
+        <b>{{ left }}</b><span>seconds left<br />of {{ task.seconds }}</span>
+      </p>
+      <h1>As fast as stays loose</h1>
+      <TapTape :task="task" :taps="taps" :position="position" :lasts="lasts" :sides="sides" />
+      <div class="fields">
+        <button
+          v-for="side in sides"
+          :key="side"
+          type="button"
+          :class="side.toLowerCase()"
+          @pointerdown.prevent="tap(side, $event)"
+        >
+          <b>{{ run.made.value[side] }}</b> {{ name(side) }}
+        </button>
+      </div>
+      <p class="quiet">
+        A touch screen is fine enough to count taps, too coarse for evenness. For that, use keys.
+      </p>
     </div>
-    <HurtsPanel
-      v-if="hurting"
-      step-title="Ten seconds"
-      :safety="task.safety"
-      :loaded="false"
-      :may-ease="false"
-      :burn-is-wanted="false"
-      :asks-after="false"
-      @on="(pain) => end(pain, false)"
-      @end="end"
-      @cancel="hurting = false"
-    />
-  </StageFrame>
+  </TestStage>
 </template>
 
 <style scoped>
-.all {
+.touched {
   display: flex;
-  grid-row: 1 / -1;
   grid-column: 1 / -1;
   flex-direction: column;
   gap: 8px;
@@ -176,18 +108,6 @@ function end(pain: PainForm | null, forSafety: boolean) {
   max-width: 560px;
   min-height: 0;
   margin: 0 auto;
-  padding-top: 16px;
-  overflow-y: auto;
-}
-header {
-  display: flex;
-  justify-content: space-between;
-}
-.plain {
-  border: 0;
-  background: none;
-  color: var(--ink);
-  font-weight: 600;
 }
 h1 {
   margin: 0;
@@ -197,23 +117,11 @@ h1 {
 p {
   margin: 0;
 }
-.count {
-  display: flex;
-  gap: 12px;
-  align-items: flex-end;
-  color: var(--ink-2);
-  font-size: 1.25rem;
-  line-height: 2rem;
-}
-.count b {
-  color: var(--ink);
-  font: 700 120px/1 var(--font);
-}
 .fields {
   display: flex;
   flex: 1;
   gap: 8px;
-  min-height: 200px;
+  min-height: 160px;
 }
 .fields button {
   display: flex;
@@ -235,10 +143,5 @@ p {
 .fields b {
   color: var(--ink);
   font-size: 3.5rem;
-}
-.keys {
-  display: grid;
-  grid-template-columns: 1fr 1fr;
-  gap: 8px;
 }
 </style>

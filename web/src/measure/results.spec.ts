@@ -129,7 +129,7 @@ describe('what lifts say', () => {
         independence: 63,
         still: 70,
         alone: 1,
-        weak: true,
+        leakage: 3,
         value: null,
       },
       {
@@ -139,7 +139,7 @@ describe('what lifts say', () => {
         independence: null,
         still: null,
         alone: 0,
-        weak: false,
+        leakage: 0,
         value: null,
       },
     ],

@@ -1,5 +1,15 @@
 import type { LocationQuery } from 'vue-router'
-import type { Digit, TapResultView, TapTaskQuery, TwoHandedRow } from '@/api/types'
+import type {
+  DeviceForm,
+  Digit,
+  TapForm,
+  TapResultView,
+  TapTaskQuery,
+  TapTaskView,
+  TapTestForm,
+  TestFrame,
+  TwoHandedRow,
+} from '@/api/types'
 
 /** A test as an address names it. */
 export const asRoute = (query: TapTaskQuery): Record<string, string> =>
@@ -34,4 +44,21 @@ export const againOf = (result: TapResultView, bpm = result.bpm): TapTaskQuery =
   ...(result.what === 'ONE' || result.what === 'PAIR' ? { from: result.digits[0] } : {}),
   ...(result.what === 'PAIR' ? { to: result.digits[1] } : {}),
   ...(bpm ? { bpm } : {}),
+})
+
+/** A test as it was tapped, as the server wants to hear it. */
+export const formOf = (
+  task: TapTaskView,
+  frame: TestFrame,
+  device: DeviceForm,
+  taps: readonly TapForm[],
+): TapTestForm => ({
+  frame,
+  pace: task.pace,
+  digits: task.digits,
+  hands: task.hands,
+  bpm: task.bpm,
+  notesABeat: task.notesABeat,
+  device,
+  taps: [...taps],
 })

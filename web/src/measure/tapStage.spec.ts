@@ -1,4 +1,4 @@
-import { flushPromises, mount } from '@vue/test-utils'
+import { flushPromises, mount, type VueWrapper } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { TapTaskView, TapTestForm } from '@/api/types'
 import TapStage from './TapStage.vue'
@@ -41,8 +41,9 @@ beforeEach(() => {
   vi.stubGlobal('fetch', (request: Request) =>
     request.text().then((body) => {
       if (fails) return new Response('{"detail":"Try again."}', { status: 503 })
-      sent.push(JSON.parse(body) as TapTestForm)
-      return Response.json({ result: { testId: 'x' } })
+      const test = JSON.parse(body) as TapTestForm
+      sent.push(test)
+      return Response.json({ result: test.frame.ending === 'DONE' ? { testId: 'x' } : null })
     }),
   )
 })
@@ -51,7 +52,10 @@ afterEach(() => {
   vi.unstubAllGlobals()
 })
 
-async function begun(task: Partial<TapTaskView> = {}) {
+async function begun(
+  task: Partial<TapTaskView> = {},
+  first: (stage: VueWrapper) => Promise<void> = async () => undefined,
+) {
   const stage = mount(TapStage, {
     attachTo: document.body,
     props: {
@@ -63,6 +67,7 @@ async function begun(task: Partial<TapTaskView> = {}) {
     global: { stubs: { TapHands: true } },
   })
   await flushPromises()
+  await first(stage)
   await stage.get('.start').trigger('click')
   await flushPromises()
   return stage
@@ -106,14 +111,15 @@ describe('a tap test', () => {
     stage.unmount()
   })
 
-  it('is void once the window is left, and nothing of it is kept', async () => {
+  it('is void once the window is left, and nothing of it is measured', async () => {
     const stage = await begun()
     after(BEFORE + 200)
     tap('KeyS')
     window.dispatchEvent(new Event('blur'))
     await flushPromises()
     expect(stage.text()).toContain('so the test says nothing')
-    expect(sent).toEqual([])
+    expect(sent.map((test) => test.frame.ending)).toEqual(['LEFT'])
+    expect(stage.emitted('measured')).toBeUndefined()
     document.dispatchEvent(new KeyboardEvent('keydown', { key: 'Home' }))
     await flushPromises()
     expect(stage.attributes('data-state')).toBe('counting')
@@ -132,6 +138,41 @@ describe('a tap test', () => {
     expect(sent[0]?.frame.ending).toBe('STOPPED')
     expect(sent[0]?.frame.hurts).toHaveLength(1)
     expect(stage.text()).toContain('Stop here for today.')
+    stage.unmount()
+  })
+
+  it('loses nothing that was said of pain before, when it is left or nothing hurts after all', async () => {
+    const stage = await begun({ safety: { ...TASK.safety, asksBefore: true } }, async (page) => {
+      await page
+        .findAll('button')
+        .find((b) => b.text() === 'Nothing hurts')
+        ?.trigger('click')
+    })
+    after(BEFORE + 200)
+    document.dispatchEvent(new KeyboardEvent('keydown', { key: 'Escape', cancelable: true }))
+    await flushPromises()
+    expect(sent[0]?.frame).toMatchObject({ ending: 'LEFT', before: [] })
+    expect(stage.emitted('leave')).toHaveLength(1)
+    document.dispatchEvent(new KeyboardEvent('keydown', { key: 'Home', cancelable: true }))
+    await flushPromises()
+    after(BEFORE + 200)
+    document.dispatchEvent(new KeyboardEvent('keydown', { key: ' ', cancelable: true }))
+    await flushPromises()
+    stage.getComponent({ name: 'HurtsPanel' }).vm.$emit('cancel')
+    await flushPromises()
+    expect(sent[1]?.frame).toMatchObject({ ending: 'LEFT', hurts: [], before: [] })
+    expect(sent[1]?.frame.testId).not.toBe(sent[0]?.frame.testId)
+    stage.unmount()
+  })
+
+  it('that nobody goes on with is void, and no test done to its end', async () => {
+    const stage = await begun()
+    after(BEFORE + 200)
+    tap('KeyS')
+    after(12_000)
+    await flushPromises()
+    expect(stage.attributes('data-state')).toBe('void')
+    expect(sent.map((test) => test.frame.ending)).toEqual(['LEFT'])
     stage.unmount()
   })
 

@@ -72,8 +72,8 @@ export function useTapRun(task: TapTaskView, heard: () => TapInput) {
     position.value = performance.now() - zero
     if (state.value === 'counting' && position.value >= 0) state.value = 'running'
     if (state.value !== 'running') return
-    const over = task.seconds ? lasts : lasts ? lasts + PATIENCE : Infinity
-    if (position.value >= over) end('done')
+    if (task.seconds && position.value >= lasts) end('done')
+    else if (lasts && position.value >= lasts + PATIENCE) end('void')
   }
   function press(tap: Press) {
     if (!sides.includes(tap.side)) return

@@ -31,7 +31,53 @@ defineExpose({ root })
 .stage :deep(.letter) {
   fill: var(--on-mark);
 }
+.stage :deep(.stage-top) {
+  display: flex;
+  grid-column: 1 / -1;
+  gap: 16px;
+  align-items: center;
+}
+.stage :deep(.stage-left) {
+  margin-left: auto;
+  font: 700 1.25rem/1.75rem var(--mono);
+}
+.stage :deep(.stage-words) {
+  align-self: center;
+  min-width: 0;
+}
+.stage :deep(.stage-count) {
+  display: flex;
+  gap: 16px;
+  align-items: flex-end;
+  margin: 8px 0;
+  font-size: 1.5rem;
+  line-height: 2rem;
+}
+.stage :deep(.stage-count b) {
+  font: 700 min(176px, 21vh) / 1 var(--font);
+  font-variant-numeric: tabular-nums;
+}
+.stage :deep(.stage-keys) {
+  display: flex;
+  flex-wrap: wrap;
+  grid-column: 1 / -1;
+  gap: 12px;
+  align-items: center;
+  padding: 12px 0;
+}
+.stage :deep(.stage-push) {
+  margin-left: auto;
+}
+.stage :deep(.stage-end) {
+  grid-row: 2 / -1;
+  grid-column: 1 / -1;
+  align-self: center;
+  max-width: 720px;
+}
 @media (max-width: 900px) {
+  .stage :deep(.stage-count b) {
+    font-size: 72px;
+  }
   .stage {
     grid-template-columns: minmax(0, 1fr);
     grid-template-rows: 52px minmax(120px, 1fr) auto auto auto;

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Side, StateView } from '@/api/types'
-import { SIGN_HEIGHT, signOf } from './sign'
+import type { Side } from '@/api/types'
+import { SIGN_HEIGHT, signOf, type SignState } from './sign'
 
 /** A state of one hand as a sign, or of both palm to palm: the left above, the right below. */
 const props = withDefaults(
   defineProps<{
-    first: StateView
-    second?: StateView | null
+    first: SignState
+    second?: SignState | null
     side?: Side
     height?: number
   }>(),

@@ -83,13 +83,13 @@ useRoundKeys(round, { hurts, leave }, () => (hurting.value ? nothing : null))
 <template>
   <StageFrame :data-state="state" :data-place="round.place.value">
     <div class="under" :inert="hurting">
-      <header class="top">
+      <header class="stage-top">
         <strong>Round of {{ props.round.drills.length }}</strong>
         <span v-if="judged.length" class="quiet">{{ clean }} of {{ judged.length }} clean</span>
-        <span class="left">{{ countdown(round.leftMillis.value) }} left</span>
+        <span class="stage-left">{{ countdown(round.leftMillis.value) }} left</span>
       </header>
 
-      <section v-if="state === 'done'" class="end" aria-live="polite">
+      <section v-if="state === 'done'" class="stage-end" aria-live="polite">
         <h1>{{ round.ending.value === 'STOPPED' ? 'Stop here' : 'Done' }}</h1>
         <p v-if="round.ending.value === 'STOPPED'" class="large">
           {{ props.round.safety.advice }}
@@ -101,7 +101,7 @@ useRoundKeys(round, { hurts, leave }, () => (hurting.value ? nothing : null))
           Kept{{ round.hurts.value.length ? ', with what hurt; your coach sees it' : '' }}.
         </p>
         <p v-if="message" role="alert">{{ message }}</p>
-        <div class="keys">
+        <div class="stage-keys">
           <StageKey v-if="message" word="Try to keep it again" @click="keep" />
           <StageKey on word="Leave" key-name="Esc" @click="emit('leave')" />
         </div>
@@ -118,13 +118,13 @@ useRoundKeys(round, { hurts, leave }, () => (hurting.value ? nothing : null))
         </RoundReady>
         <template v-else>
           <RoundHands :drill="now.drill" :pose="pose" />
-          <div class="words">
+          <div class="stage-words">
             <p class="kind">
               <span class="letter">I</span> {{ now.drill.doing }}, pattern
               {{ round.place.value + 1 }} of {{ props.round.drills.length }}
             </p>
             <h1>{{ now.drill.title }}</h1>
-            <p class="count" :class="{ soon: !change }">
+            <p class="stage-count" :class="{ soon: !change }">
               <b>{{ change || 'Look' }}</b>
               <span
                 ><template v-if="change">of {{ changes }} changes</template
@@ -157,7 +157,7 @@ useRoundKeys(round, { hurts, leave }, () => (hurting.value ? nothing : null))
               Next <b>{{ next.drill.title }}</b>, {{ next.drill.doing }}
             </p>
           </div>
-          <nav class="keys" aria-label="Round">
+          <nav class="stage-keys" aria-label="Round">
             <StageKey on word="Clean" key-name="→" @click="round.judge(true)" />
             <StageKey word="Not clean" key-name="←" @click="round.judge(false)" />
             <StageKey
@@ -168,7 +168,7 @@ useRoundKeys(round, { hurts, leave }, () => (hurting.value ? nothing : null))
             <StageKey word="Slower" key-name="E" @click="round.shift(-1)" />
             <StageKey word="Faster" key-name="R" @click="round.shift(1)" />
             <StageKey hurt word="It hurts" key-name="H" @click="hurts" />
-            <span class="push" />
+            <span class="stage-push" />
             <StageKey
               :word="round.muted.value ? 'Sound' : 'Mute'"
               key-name="M"
@@ -199,20 +199,6 @@ useRoundKeys(round, { hurts, leave }, () => (hurting.value ? nothing : null))
 .under {
   display: contents;
 }
-.top {
-  display: flex;
-  grid-column: 1 / -1;
-  gap: 16px;
-  align-items: center;
-}
-.left {
-  margin-left: auto;
-  font: 700 1.25rem/1.75rem var(--mono);
-}
-.words {
-  align-self: center;
-  min-width: 0;
-}
 .kind {
   display: flex;
   gap: 8px;
@@ -230,19 +216,7 @@ h1 {
   font-size: 2.25rem;
   line-height: 2.75rem;
 }
-.count {
-  display: flex;
-  gap: 20px;
-  align-items: flex-end;
-  margin: 8px 0;
-  font-size: 1.5rem;
-  line-height: 2rem;
-}
-.count b {
-  font: 700 min(184px, 22vh) / 1 var(--font);
-  font-variant-numeric: tabular-nums;
-}
-.count.soon b {
+.stage-words .stage-count.soon b {
   font-size: min(96px, 12vh);
 }
 .beats {
@@ -283,26 +257,7 @@ h1 {
   font-size: 1.5rem;
   font-weight: 700;
 }
-.keys {
-  display: flex;
-  flex-wrap: wrap;
-  grid-column: 1 / -1;
-  gap: 12px;
-  padding: 12px 0;
-}
-.push {
-  flex: 1;
-}
-.end {
-  grid-row: 2 / -1;
-  grid-column: 1 / -1;
-  align-self: center;
-  max-width: 720px;
-}
 @media (max-width: 900px) {
-  .count b {
-    font-size: 72px;
-  }
   h1 {
     font-size: 1.5rem;
     line-height: 2rem;

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import type { Digit, StateView } from '@/api/types'
-import { keyframeOf, signOf } from './sign'
+import { keyframeOf, signOf, signState } from './sign'
 
 const FINGERS: readonly Digit[] = ['INDEX', 'MIDDLE', 'RING', 'LITTLE']
 const subsets = <T>(all: readonly T[]): T[][] =>
@@ -40,5 +40,16 @@ describe('the finger sign', () => {
       'bend-ring-little part-index-middle',
     )
     expect(keyframeOf({ bent: [], open: [] })).toBe('CLOSED')
+  })
+
+  it('tells a finger that is bent from one that another one follows', () => {
+    const bent = (finger: Digit): StateView => ({ bent: [finger], open: [] })
+    const rest: StateView = { bent: [], open: [] }
+    const patterns = FINGERS.flatMap((one, i) => [
+      [bent(one), rest],
+      ...FINGERS.slice(i + 1).map((other) => [bent(one), bent(other)]),
+    ])
+    const shapes = patterns.map((states) => signOf(signState(states), 'LEFT').shape)
+    expect(new Set(shapes).size).toBe(10)
   })
 })

@@ -18,8 +18,13 @@ export interface Sign {
   readonly windows: readonly { readonly x: number; readonly y: number }[]
 }
 
+/** A state, and the finger that bends next as this one straightens: it is half down already. */
+export interface SignState extends StateView {
+  readonly half?: Digit
+}
+
 /** The sign of a state of the left hand, seen on its palm; the right one is its mirror image. */
-export function signOf(state: StateView, side: Side): Sign {
+export function signOf(state: SignState, side: Side): Sign {
   const open = new Set(state.open)
   const bent = new Set(state.bent)
   let x = STUB
@@ -28,7 +33,8 @@ export function signOf(state: StateView, side: Side): Sign {
   FINGERS.forEach((finger, place) => {
     if (bent.has(finger)) windows.push({ x, y: KNUCKLES + 1.7 })
     else {
-      const top = KNUCKLES - (UP[finger] ?? 0)
+      const up = UP[finger] ?? 0
+      const top = KNUCKLES - (finger === state.half ? up / 2 : up)
       parts.push(`M${x} ${KNUCKLES + 1}V${top + 1.5}a1.5 1.5 0 0 1 3 0V${KNUCKLES + 1}Z`)
     }
     x += FINGER
@@ -55,8 +61,12 @@ export function signOf(state: StateView, side: Side): Sign {
 
 const REST: StateView = { bent: [], open: [] }
 /** The state that stands for a pattern: of a walk through many not the fist that it begins with. */
-export const signState = (states: readonly StateView[]): StateView =>
-  states[states.length > 2 ? 1 : 0] ?? REST
+export function signState(states: readonly StateView[]): SignState {
+  const [first, second] = states
+  const half = states.length === 2 && first?.bent.length === 1 ? second?.bent : undefined
+  if (first && half?.length === 1 && !first.open.length) return { ...first, half: half[0] }
+  return states[states.length > 2 ? 1 : 0] ?? REST
+}
 
 /** A state as the drawing of hands reads it. */
 export function keyframeOf(state: StateView): string {

@@ -30,7 +30,7 @@ class WorkshopIT {
   /** As a pedal sends it, once the first change has begun. */
   private void judge(CharSequence key) {
     long before = place();
-    browser.until("a change has begun", () -> browser.text(".count").contains("changes"));
+    browser.until("a change has begun", () -> browser.text(".stage-count").contains("changes"));
     browser.keys(key);
     browser.until("the next drill", () -> place() == before + 1);
   }

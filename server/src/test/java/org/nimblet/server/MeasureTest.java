@@ -224,6 +224,19 @@ class MeasureTest {
     assertThat(one.send("GET", "/taps/result" + at, null).status()).isEqualTo(404);
   }
 
+  @Test
+  void tapsAllAtOnceAreNoNumbersThatNobodyCanRead(RunningServer server) {
+    List<Tap> taps = new ArrayList<>();
+    for (int i = 0; i < 80; i++) {
+      taps.add(new Tap(Side.LEFT, PAIR.get(i % 2), 0, OptionalInt.empty()));
+    }
+    OneClient one = OneClient.takeIn(server);
+    Answer answer = one.send("POST", "/taps", tapTest(taps, "LEFT"));
+    assertThat(answer.status()).isEqualTo(200);
+    assertThat(answer.body()).doesNotContain("NaN").doesNotContain("Infinity");
+    assertThat(answer.json().get("result").get("even").asBoolean()).isFalse();
+  }
+
   @ParameterizedTest
   @CsvSource({
     "digits, [], digits: 1 to 125 digits.",
@@ -262,6 +275,12 @@ class MeasureTest {
                         + "&notesABeat=1",
                     null)))
         .startsWith("to: Another finger");
+    Map<String, Object> two = tapTest(List.of(), "LEFT");
+    two.put("pace", "SPEED");
+    assertThat(error(one.send("POST", "/taps", two))).startsWith("digits: One digit");
+    Map<String, Object> untold = tapTest(List.of(), "LEFT");
+    untold.put("bpm", null);
+    assertThat(error(one.send("POST", "/taps", untold))).isEqualTo("bpm: The tempo of the click.");
     Map<String, Object> tomorrow = tapTest(List.of(), "LEFT");
     tomorrow.put("frame", frame(Practice.CLOCK.instant().plusSeconds(90_000), "DONE"));
     assertThat(error(one.send("POST", "/taps", tomorrow)))
@@ -327,14 +346,24 @@ class MeasureTest {
     assertThat(result.get("alone").asInt()).isEqualTo(30);
     JsonNode ring = result.get("byHand").get(0).get("fingers").get(2);
     assertThat(ring.get("independence").asInt()).isEqualTo(67);
-    assertThat(ring.get("weak").asBoolean()).isTrue();
+    assertThat(ring.get("leakage").asInt()).isEqualTo(3);
+    assertThat(result.get("changeWords").asString()).startsWith("No earlier test");
     assertThat(one.get("/lifts").get("tests")).hasSize(1);
+    Map<String, Object> elsewhere =
+        liftTest(cameUp.stream().map(up -> up.subList(0, 1)).toList(), "LEFT");
+    elsewhere.put("frame", frame(Practice.CLOCK.instant().minusSeconds(20), "DONE"));
+    elsewhere.put("device", device("MIDI_KEYBOARD"));
+    JsonNode unequal = one.sent("POST", "/lifts", elsewhere).get("result");
+    assertThat(unequal.get("last").get("unlike")).hasSize(1);
+    assertThat(unequal.get("changeWords").asString())
+        .as("nothing is called a change of unequal conditions")
+        .startsWith("No earlier test was made under equal conditions.");
     String at = "?test=" + result.get("testId").asString();
     assertThat(one.send("GET", "/lifts/lifts.csv" + at, null).body())
         .startsWith("ms,hand,finger,what\r\n")
         .contains(",left,ring,asked");
     assertThat(one.send("DELETE", "/lifts/result" + at, null).status()).isEqualTo(204);
-    assertThat(one.get("/lifts").get("tests")).isEmpty();
+    assertThat(one.get("/lifts").get("tests")).hasSize(1);
   }
 
   // ---- rounds judged by keys, and for a transition

@@ -1,8 +1,6 @@
 package org.nimblet.core.measure;
 
-import java.time.Duration;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -22,12 +20,6 @@ import org.nimblet.core.anatomy.Side;
 public record AgainstLast(
     TestedTaps last, List<String> unlike, Map<Side, Map<TapMeasure, Change>> changes) {
 
-  /** Two tests so near to each other say how far they differ by themselves (ours). */
-  private static final Duration REPEATED_WITHIN = Duration.ofHours(1);
-
-  /** A test is work too, of so many minutes at most (ours). */
-  private static final int TESTING_MINUTES = 5;
-
   /** Tempi count as equal up to this, about two rungs (ours). */
   private static final double TEMPO_APART = 0.1;
 
@@ -39,12 +31,7 @@ public record AgainstLast(
    * @return empty if nothing like it was tested before
    */
   public static Optional<AgainstLast> of(TestedTaps now, List<TestedTaps> before) {
-    List<TestedTaps> like =
-        before.stream()
-            .filter(one -> one.tapping().task().isLike(now.tapping().task()))
-            .filter(one -> one.conditions().at().isBefore(now.conditions().at()))
-            .sorted(Comparator.comparing(one -> one.conditions().at()))
-            .toList();
+    List<TestedTaps> like = now.like(before);
     if (like.isEmpty()) {
       return Optional.empty();
     }
@@ -95,15 +82,13 @@ public record AgainstLast(
   /**
    * From which difference a change of a hand counts.
    *
-   * @param like tests that asked for the same
+   * @param like tests that asked for the same, the first first
    */
   public static SmallestChange counts(TapMeasure measure, Side side, List<TestedTaps> like) {
     List<SmallestChange.Pair> pairs = new ArrayList<>();
-    List<TestedTaps> inTurn =
-        like.stream().sorted(Comparator.comparing(one -> one.conditions().at())).toList();
-    for (int i = 1; i < inTurn.size(); i++) {
-      TestedTaps first = inTurn.get(i - 1);
-      TestedTaps second = inTurn.get(i);
+    for (int i = 1; i < like.size(); i++) {
+      TestedTaps first = like.get(i - 1);
+      TestedTaps second = like.get(i);
       if (isRepeat(first, second)) {
         OptionalDouble a = value(measure, side, first);
         OptionalDouble b = value(measure, side, second);
@@ -119,12 +104,7 @@ public record AgainstLast(
     return tested.tapping().of(side).map(measure::of).orElse(OptionalDouble.empty());
   }
 
-  /** One soon after the other with nothing worked between them. */
   private static boolean isRepeat(TestedTaps first, TestedTaps second) {
-    Duration apart = Duration.between(first.conditions().at(), second.conditions().at());
-    return apart.compareTo(REPEATED_WITHIN) <= 0
-        && Math.abs(first.conditions().workedMinutes() - second.conditions().workedMinutes())
-            <= TESTING_MINUTES
-        && unlike(second, first).isEmpty();
+    return second.conditions().repeats(first.conditions()) && unlike(second, first).isEmpty();
   }
 }

@@ -52,6 +52,8 @@ final class Alignment {
     int made = taps.size();
     int band = Math.abs(places - made) + ASTRAY;
     int width = 2 * band + 1;
+    int[] asked = wanted.stream().mapToInt(Digit::ordinal).toArray();
+    int[] tapped = taps.stream().mapToInt(tap -> tap.digit().ordinal()).toArray();
     if ((places + 1L) * width > MOST_CELLS) {
       throw new IllegalArgumentException(
           "taps (%d) must be about as many as are wanted (%d)".formatted(made, places));
@@ -74,7 +76,7 @@ final class Alignment {
         int best = Integer.MAX_VALUE / 2;
         byte way = SKIPPED;
         if (tap > 0) {
-          best = before[k] + (wanted.get(place - 1) == taps.get(tap - 1).digit() ? 0 : 1);
+          best = before[k] + (asked[place - 1] == tapped[tap - 1] ? 0 : 1);
           way = ALONG;
         }
         if (k + 1 < width && before[k + 1] + 1 < best) {

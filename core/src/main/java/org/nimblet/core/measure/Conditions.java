@@ -19,6 +19,15 @@ public record Conditions(
   /** Hands stay warm for so long after a routine (ours). */
   public static final int WARM_MINUTES = 30;
 
+  /** Less than this warms nothing up, and a test is no routine (ours). */
+  public static final Duration WARMS = Duration.ofMinutes(3);
+
+  /** Two tests so near to each other say how far they differ by themselves (ours). */
+  private static final Duration REPEATED_WITHIN = Duration.ofHours(1);
+
+  /** A test is work too, of so many minutes at most (ours). */
+  private static final int TESTING_MINUTES = 5;
+
   /** Times of day count as equal up to this (ours). */
   private static final Duration APART = Duration.ofHours(3);
 
@@ -69,6 +78,15 @@ public record Conditions(
       unlike.add("It was a %s, now a %s.".formatted(other.device.words(), device.words()));
     }
     return unlike;
+  }
+
+  /** Whether another test came soon before with nothing worked between, under equal conditions. */
+  public boolean repeats(Conditions before) {
+    Duration apart = Duration.between(before.at, at);
+    return !apart.isNegative()
+        && apart.compareTo(REPEATED_WITHIN) <= 0
+        && Math.abs(workedMinutes - before.workedMinutes) <= TESTING_MINUTES
+        && unlike(before).isEmpty();
   }
 
   /** By the clock, the shorter way round. */

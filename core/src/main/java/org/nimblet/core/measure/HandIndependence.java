@@ -30,6 +30,9 @@ public record HandIndependence(Side side, List<Digit> digits, List<Lift> lifts) 
   /** A difference between the hands up to this is usual (common practice, no source). */
   public static final double USUAL_BETWEEN_HANDS = 0.1;
 
+  /** Below these a finger takes others along a little, more, and noticeably (ours). */
+  private static final List<Double> LEAKS_BELOW = List.of(0.95, 0.8, 0.7);
+
   private static final int PERCENT = 100;
 
   /** Leaves out what was not lifted. */
@@ -83,6 +86,13 @@ public record HandIndependence(Side side, List<Digit> digits, List<Lift> lifts) 
             1 - others(finger).stream().mapToInt(o -> along(o, finger)).sum() / (double) lifted);
   }
 
+  /** How much a finger takes others along: 0 hardly, 1 a little, 2 more, 3 noticeably. */
+  public int leakage(Digit asked) {
+    return independence(asked)
+        .map(value -> (int) LEAKS_BELOW.stream().filter(below -> value < below).count())
+        .orElse(0);
+  }
+
   private List<Digit> others(Digit finger) {
     return digits.stream().filter(other -> other != finger).toList();
   }
@@ -123,6 +133,11 @@ public record HandIndependence(Side side, List<Digit> digits, List<Lift> lifts) 
    */
   public static SmallestChange counts(List<SmallestChange.Pair> own) {
     return SmallestChange.of(ERROR_POINTS, own, 1);
+  }
+
+  /** Two independences, 0 to 1, of which one was measured soon after the other. */
+  static SmallestChange.Pair pair(double first, double second) {
+    return new SmallestChange.Pair(first * PERCENT, second * PERCENT);
   }
 
   /** Judges a change of an independence, both 0 to 1. */

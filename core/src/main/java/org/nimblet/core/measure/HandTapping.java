@@ -16,7 +16,7 @@ import org.nimblet.core.anatomy.Side;
  * What one hand tapped.
  *
  * @param order how many taps were what the row asked for
- * @param timing how even it was; empty where fewer than two intervals were tapped
+ * @param timing how even it was; empty where fewer than two intervals were tapped, or all at once
  * @param taps each tap of the row in turn, with how early or late it came
  * @param transitions how late each finger followed each other, those that were tapped
  * @param fingers how each finger did
@@ -37,6 +37,7 @@ public record HandTapping(
 
   private static final double MILLIS_A_MINUTE = 60_000;
   private static final double PERCENT = 100;
+  private static final int DIGITS = Digit.values().length;
 
   /** Copies the lists. */
   public HandTapping {
@@ -162,6 +163,9 @@ public record HandTapping(
       return Optional.empty();
     }
     double mean = Line.mean(intervals);
+    if (mean <= 0) {
+      return Optional.empty();
+    }
     double slope = Line.through(ends, intervals).slope();
     return Optional.of(
         new Timing(
@@ -232,7 +236,7 @@ public record HandTapping(
     }
 
     private static int kind(Digit from, Digit to) {
-      return from.ordinal() * Digit.values().length + to.ordinal();
+      return from.ordinal() * DIGITS + to.ordinal();
     }
 
     private boolean isTapped(int place) {
@@ -313,8 +317,8 @@ public record HandTapping(
             double[] of = values.stream().mapToDouble(value -> value).toArray();
             transitions.add(
                 new Transition(
-                    Digit.values()[kind / Digit.values().length],
-                    Digit.values()[kind % Digit.values().length],
+                    Digit.values()[kind / DIGITS],
+                    Digit.values()[kind % DIGITS],
                     of.length,
                     Line.mean(of),
                     Line.spread(of)));
@@ -327,7 +331,7 @@ public record HandTapping(
       for (Digit digit : Digit.values()) {
         double[] of =
             late.entrySet().stream()
-                .filter(entry -> entry.getKey() % Digit.values().length == digit.ordinal())
+                .filter(entry -> entry.getKey() % DIGITS == digit.ordinal())
                 .flatMap(entry -> entry.getValue().stream())
                 .mapToDouble(value -> value)
                 .toArray();

@@ -6,7 +6,11 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
+import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.drill.DrillTempo;
+import org.nimblet.core.exercise.Ladder;
 
 /**
  * A tap test and what it says (model section 7).
@@ -25,6 +29,12 @@ public record Tapping(
 
   /** And so much in the right order, in percent (ours). */
   public static final double RIGHT_ORDER_PERCENT = 95;
+
+  /** Hands differ by so much in speed, in percent (common practice, no source). */
+  public static final int USUAL_BETWEEN_HANDS_PERCENT = 10;
+
+  /** Where nothing was tested yet, beats a minute (ours). */
+  public static final int FIRST_BPM = 84;
 
   /** Copies the map. */
   public Tapping {
@@ -105,6 +115,47 @@ public record Tapping(
   private static boolean evenEnough(HandTapping hand) {
     return hand.timing().filter(t -> t.spreadPercent() <= EVEN_SPREAD_PERCENT).isPresent()
         && hand.order().percent() >= RIGHT_ORDER_PERCENT;
+  }
+
+  /**
+   * At which tempo it is tested next: a rung faster where it was even enough.
+   *
+   * @param bpm of this test, beats a minute
+   */
+  public OptionalInt faster(int bpm) {
+    int next = Ladder.nextTempo(bpm);
+    return evenEnough() && next <= DrillTempo.GREATEST ? OptionalInt.of(next) : OptionalInt.empty();
+  }
+
+  /**
+   * A transition that is late.
+   *
+   * @param lateMillis of the hands in which it is
+   */
+  public record Late(Digit from, Digit to, Map<Side, Double> lateMillis) {}
+
+  /**
+   * The transition that is latest of all, in every hand in which it is late.
+   *
+   * @param counts from how many milliseconds on it counts as late
+   */
+  public Optional<Late> late(double counts) {
+    return hands.values().stream()
+        .flatMap(hand -> hand.latest().stream())
+        .filter(one -> one.lateMillis() >= counts)
+        .max(Comparator.comparingDouble(HandTapping.Transition::lateMillis))
+        .map(one -> new Late(one.from(), one.to(), lateIn(one, counts)));
+  }
+
+  private Map<Side, Double> lateIn(HandTapping.Transition late, double counts) {
+    Map<Side, Double> in = new EnumMap<>(Side.class);
+    hands.forEach(
+        (side, hand) ->
+            hand.transitions().stream()
+                .filter(one -> one.from() == late.from() && one.to() == late.to())
+                .filter(one -> one.lateMillis() >= counts)
+                .forEach(one -> in.put(side, one.lateMillis())));
+    return in;
   }
 
   /**

@@ -3,10 +3,12 @@ package org.nimblet.core.measure;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
@@ -103,5 +105,60 @@ class HandIndependenceTest {
         .isEqualTo(Change.ChangeVerdict.NO_CHANGE);
     assertThat(HandIndependence.change(0.43, 0.63, usual, false).verdict())
         .isEqualTo(Change.ChangeVerdict.NOT_COMPARABLE);
+  }
+
+  @Test
+  void howMuchAFingerTakesAlongGoesByItsIndependence() {
+    assertThat(
+            new HandIndependence(Side.LEFT, Digit.FINGERS, lifts(Digit.RING, Map.of()))
+                .leakage(Digit.RING))
+        .isZero();
+    // 11 of 30, 8 of 30 and 3 of 30 come along: 63, 73 and 90 %.
+    assertThat(leakage(Map.of(Digit.MIDDLE, 5, Digit.LITTLE, 6))).isEqualTo(3);
+    assertThat(leakage(Map.of(Digit.LITTLE, 8))).isEqualTo(2);
+    assertThat(leakage(Map.of(Digit.LITTLE, 3))).isEqualTo(1);
+  }
+
+  private static int leakage(Map<Digit, Integer> along) {
+    return new HandIndependence(Side.LEFT, Digit.FINGERS, lifts(Digit.RING, along))
+        .leakage(Digit.RING);
+  }
+
+  // ---- over time
+
+  private static final LocalDateTime TEN = LocalDateTime.of(2026, 3, 2, 10, 0);
+
+  private static TestedLifts tested(LocalDateTime at, List<Digit> digits, int along) {
+    return TestedLifts.of(
+        new Conditions(at, Optional.empty(), 0, SyntheticTaps.KEYS),
+        digits,
+        lifts(Digit.RING, Map.of(Digit.LITTLE, along)));
+  }
+
+  /** With the thumb the others are four and not three: the same lifts are another share. */
+  @Test
+  void onlyTestsWithTheSameDigitsAreSetAgainstEachOther() {
+    TestedLifts now = tested(TEN, Digit.FINGERS, 6);
+    TestedLifts thumb = tested(TEN.minusDays(1), List.of(Digit.values()), 6);
+    TestedLifts before = tested(TEN.minusDays(2), Digit.FINGERS, 9);
+    assertThat(now.independence(Side.LEFT, Digit.RING).orElseThrow())
+        .isLessThan(thumb.independence(Side.LEFT, Digit.RING).orElseThrow());
+    assertThat(now.like(List.of(thumb, now, before))).containsExactly(before);
+    assertThat(now.equalTo(before)).isTrue();
+    assertThat(now.equalTo(tested(TEN.minusHours(5), Digit.FINGERS, 6))).isFalse();
+  }
+
+  @Test
+  void repeatsOfAPersonsOwnSayFromWhenOnAChangeCounts() {
+    List<TestedLifts> like = new ArrayList<>();
+    for (int day = 0; day < 5; day++) {
+      like.add(tested(TEN.plusDays(day), Digit.FINGERS, 5));
+      like.add(tested(TEN.plusDays(day).plusMinutes(20), Digit.FINGERS, 5));
+    }
+    SmallestChange own = TestedLifts.counts(Side.LEFT, Digit.RING, like);
+    assertThat(own.pairs()).isEqualTo(5);
+    assertThat(own.amount()).as("each repeat was the same").isZero();
+    assertThat(TestedLifts.counts(Side.LEFT, Digit.RING, like.subList(0, 8)).pairs()).isZero();
+    assertThat(TestedLifts.counts(Side.RIGHT, Digit.RING, like).pairs()).isZero();
   }
 }

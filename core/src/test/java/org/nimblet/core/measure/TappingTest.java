@@ -51,15 +51,7 @@ class TappingTest {
   @Test
   void aFingerThatComesLateIsFoundWithItsTransition() {
     TapTask task = SyntheticTaps.everyTransition(TwoHandedRow.RIGHT, 168);
-    List<Tap> even = new SyntheticTaps(7).taps(task, Side.RIGHT, 2, 1);
-    List<Tap> taps = new ArrayList<>();
-    for (int i = 0; i < even.size(); i++) {
-      boolean late =
-          i > 0 && even.get(i - 1).digit() == Digit.RING && even.get(i).digit() == Digit.LITTLE;
-      taps.add(
-          SyntheticTaps.tap(
-              Side.RIGHT, even.get(i).digit(), even.get(i).atMillis() + (late ? 33 : 0)));
-    }
+    List<Tap> taps = late(task, Side.RIGHT, 33);
     HandTapping hand = right(task, taps);
     HandTapping.Transition latest = hand.latest().orElseThrow();
     assertThat(latest.from()).isEqualTo(Digit.RING);
@@ -162,6 +154,58 @@ class TappingTest {
       assertThat(order.right() + order.wrong() + order.missing()).isEqualTo(84);
       assertThat(order.right() + order.wrong() + order.additional()).isEqualTo(taps.size());
     }
+  }
+
+  /** Whoever leans on all keys at once taps no interval that could be measured. */
+  @Test
+  void tapsAllAtOnceHaveNoTiming() {
+    TapTask task = SyntheticTaps.everyTransition(TwoHandedRow.RIGHT, 168);
+    List<Tap> taps =
+        task.wanted(Side.RIGHT).stream()
+            .map(digit -> SyntheticTaps.tap(Side.RIGHT, digit, 0))
+            .toList();
+    HandTapping hand = right(task, taps);
+    assertThat(hand.timing()).isEmpty();
+    assertThat(hand.order().percent()).isEqualTo(100);
+  }
+
+  @Test
+  void theTempoRisesByARungOnceItIsEven() {
+    TapTask task = SyntheticTaps.everyTransition(TwoHandedRow.RIGHT, 168);
+    List<Tap> even = new SyntheticTaps(3).taps(task, Side.RIGHT, 5, 4);
+    assertThat(Tapping.of(task, SyntheticTaps.KEYS, even).faster(84)).hasValue(87);
+    assertThat(Tapping.of(task, SyntheticTaps.KEYS, even).faster(240)).isEmpty();
+    assertThat(Tapping.of(task, SyntheticTaps.KEYS, List.of()).faster(84)).isEmpty();
+  }
+
+  @Test
+  void aLateTransitionIsSaidOfEveryHandInWhichItIs() {
+    TapTask task = SyntheticTaps.everyTransition(TwoHandedRow.MIRRORED, 168);
+    List<Tap> taps = new ArrayList<>(late(task, Side.LEFT, 40));
+    taps.addAll(late(task, Side.RIGHT, 25));
+    Tapping both = Tapping.of(task, SyntheticTaps.KEYS, taps);
+    assertThat(both.late(11))
+        .hasValueSatisfying(
+            late -> {
+              assertThat(late.from()).isEqualTo(Digit.RING);
+              assertThat(late.to()).isEqualTo(Digit.LITTLE);
+              assertThat(late.lateMillis()).containsOnlyKeys(Side.LEFT, Side.RIGHT);
+            });
+    assertThat(both.late(32).orElseThrow().lateMillis()).containsOnlyKeys(Side.LEFT);
+    assertThat(both.late(200)).isEmpty();
+  }
+
+  /** Even taps, of which those of the little finger after the ring finger come so much later. */
+  private static List<Tap> late(TapTask task, Side side, double by) {
+    List<Tap> even = new SyntheticTaps(7).taps(task, side, 2, 1);
+    List<Tap> taps = new ArrayList<>();
+    for (int i = 0; i < even.size(); i++) {
+      Tap tap = even.get(i);
+      boolean after = i > 0 && even.get(i - 1).digit() == Digit.RING;
+      boolean late = after && tap.digit() == Digit.LITTLE;
+      taps.add(SyntheticTaps.tap(side, tap.digit(), tap.atMillis() + (late ? by : 0)));
+    }
+    return taps;
   }
 
   @Test

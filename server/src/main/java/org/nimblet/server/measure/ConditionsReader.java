@@ -17,9 +17,6 @@ import org.springframework.stereotype.Component;
 @Component
 class ConditionsReader {
 
-  /** Less than this warms nothing up, and a test is no routine (ours). */
-  private static final Duration WARMS = Duration.ofMinutes(3);
-
   private final DaySchedules days;
 
   ConditionsReader(DaySchedules days) {
@@ -37,7 +34,8 @@ class ConditionsReader {
 
   private static Optional<Conditions.Warmth> warmth(Person person, Instant at) {
     return person.past().stream()
-        .filter(done -> length(done).compareTo(WARMS) >= 0 && !done.endedAt().isAfter(at))
+        .filter(
+            done -> length(done).compareTo(Conditions.WARMS) >= 0 && !done.endedAt().isAfter(at))
         .max(Comparator.comparing(PastSession::endedAt))
         .map(
             done ->

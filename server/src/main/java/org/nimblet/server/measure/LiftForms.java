@@ -76,7 +76,7 @@ final class LiftForms {
    *
    * @param independence per cent of the others that stayed down; null if it was never lifted
    * @param still per cent of the others' lifts in which it stayed down; null if there were none
-   * @param weak whether it is among those that took others along most
+   * @param leakage how much it takes others along: 0 hardly, 1 a little, 2 more, 3 noticeably
    */
   record LiftedFingerView(
       Digit digit,
@@ -85,15 +85,19 @@ final class LiftForms {
       @Schema(nullable = true) Integer independence,
       @Schema(nullable = true) Integer still,
       int alone,
-      boolean weak,
+      int leakage,
       @Schema(nullable = true) ValueView value) {}
 
   /** A hand. */
   record LiftedHandView(
       Side side, boolean dominant, List<LiftedFingerView> fingers, List<LiftView> lifts) {}
 
-  /** An independence of a finger on a date. */
-  record LiftPointView(LocalDateTime at, Side side, Digit digit, int independence) {}
+  /**
+   * An independence of a finger on a date.
+   *
+   * @param equal whether it was measured under equal conditions
+   */
+  record LiftPointView(LocalDateTime at, Side side, Digit digit, int independence, boolean equal) {}
 
   /** What takes what along most. */
   record LeakView(Side side, Digit asked, Digit along) {}
@@ -102,7 +106,8 @@ final class LiftForms {
    * What a test says.
    *
    * @param changeCounts from so many points on a change means something
-   * @param sidesWords how far the hands are apart in the finger that is shown over time
+   * @param points of this test and the earlier ones with the same digits
+   * @param changeWords what has changed since the first test under equal conditions
    */
   record LiftResultView(
       UUID testId,

@@ -11,9 +11,9 @@ import java.util.Set;
 import java.util.UUID;
 import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Side;
-import org.nimblet.core.measure.Conditions;
 import org.nimblet.core.measure.HandIndependence;
 import org.nimblet.core.measure.Lift;
+import org.nimblet.core.measure.TestedLifts;
 import org.nimblet.core.routine.OpenDrills;
 import org.nimblet.core.session.SessionEnding;
 import org.nimblet.server.client.ClientFile;
@@ -45,11 +45,7 @@ class LiftService {
   }
 
   /** A test as it is read. */
-  record Kept(LiftTest row, Conditions conditions, List<HandIndependence> hands) {
-    Optional<HandIndependence> of(Side side) {
-      return hands.stream().filter(hand -> hand.side() == side).findFirst();
-    }
-  }
+  record Kept(LiftTest row, TestedLifts tested) {}
 
   private List<Kept> all(ClientFile client) {
     return tests.findByClientIdOrderByTestedAtAscIdAsc(client.id()).stream()
@@ -58,15 +54,10 @@ class LiftService {
   }
 
   private static Kept read(LiftTest row, ClientFile client) {
-    List<Lift> lifts = lifts(row.moves);
-    List<HandIndependence> hands = new ArrayList<>();
-    for (Side side : Side.values()) {
-      HandIndependence hand = new HandIndependence(side, row.digits, lifts);
-      if (!hand.lifts().isEmpty()) {
-        hands.add(hand);
-      }
-    }
-    return new Kept(row, row.conditions.read(row.testedAt, client.zone()), hands);
+    return new Kept(
+        row,
+        TestedLifts.of(
+            row.conditions.read(row.testedAt, client.zone()), row.digits, lifts(row.moves)));
   }
 
   /** From each asking to the next: which fingers of that hand came up. */

@@ -1,16 +1,17 @@
 package org.nimblet.server.measure;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.measure.Change;
+import org.nimblet.core.measure.Change.ChangeVerdict;
 import org.nimblet.core.measure.HandIndependence;
 import org.nimblet.core.measure.HandIndependence.Leak;
 import org.nimblet.core.measure.SmallestChange;
+import org.nimblet.core.measure.TestedLifts;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.measure.LiftForms.AlongView;
 import org.nimblet.server.measure.LiftForms.LeakView;
@@ -30,9 +31,6 @@ final class LiftViews {
 
   private static final int PERCENT = 100;
 
-  /** Below this a finger takes others along noticeably, in percent (ours). */
-  private static final int WEAK_PERCENT = 70;
-
   private final ClientFile client;
   private final Notation notation;
 
@@ -45,19 +43,15 @@ final class LiftViews {
     List<LiftLineView> lines = new ArrayList<>();
     for (int i = kept.size() - 1; i >= 0; i--) {
       Kept one = kept.get(i);
-      lines.add(new LiftLineView(one.row().id, one.conditions().at(), title(one)));
+      lines.add(
+          new LiftLineView(one.row().id, one.tested().conditions().at(), title(one.tested())));
     }
     return new LiftTestsView(HandIndependence.NEEDED, HandIndependence.TIMES, standIn, lines);
   }
 
-  private static Optional<Leak> worst(Kept kept) {
-    return kept.hands().stream()
-        .flatMap(hand -> hand.worst().stream())
-        .max(Comparator.comparingDouble(Leak::share));
-  }
-
-  private String title(Kept kept) {
-    return worst(kept)
+  private String title(TestedLifts tested) {
+    return tested
+        .worst()
         .map(
             leak ->
                 "The %s %s takes %s along"
@@ -74,68 +68,52 @@ final class LiftViews {
   }
 
   LiftResultView result(Kept kept, List<Kept> all) {
-    List<Kept> before =
-        all.stream().filter(one -> one.row().testedAt.isBefore(kept.row().testedAt)).toList();
-    Optional<Kept> last = before.stream().reduce((first, second) -> second);
-    List<String> unlike =
-        last.map(one -> kept.conditions().unlike(one.conditions())).orElse(List.of());
-    SmallestChange counts = HandIndependence.counts(List.of());
-    List<LiftedHandView> hands =
-        kept.hands().stream().map(hand -> hand(hand, last, counts, unlike.isEmpty())).toList();
-    List<Kept> until = new ArrayList<>(before);
-    until.add(kept);
-    Optional<Leak> worst = worst(kept);
+    TestedLifts tested = kept.tested();
+    List<TestedLifts> like = tested.like(all.stream().map(Kept::tested).toList());
+    Optional<TestedLifts> last = like.stream().reduce((first, second) -> second);
+    List<LiftView> lifts = tested.hands().stream().flatMap(hand -> lifts(hand).stream()).toList();
+    Leak worst = tested.worst().orElse(null);
+    Side side = worst == null ? client.dominantHand() : worst.side();
+    Digit digit = worst == null ? Digit.RING : worst.asked();
     return new LiftResultView(
         kept.row().id,
-        kept.conditions().at(),
-        title(kept),
-        kept.conditions().words(),
-        kept.hands().stream().mapToInt(hand -> hand.lifts().size()).sum(),
-        kept.hands().stream()
-            .mapToInt(hand -> (int) hand.lifts().stream().filter(l -> l.alone()).count())
-            .sum(),
-        hands,
-        worst.map(leak -> new LeakView(leak.side(), leak.asked(), leak.along())).orElse(null),
-        last.map(one -> new LastView(one.row().id, one.conditions().at(), null, unlike))
-            .orElse(null),
-        counts.amount(),
-        points(until),
-        changeWords(worst.map(Leak::asked).orElse(Digit.RING), until, counts));
+        tested.conditions().at(),
+        title(tested),
+        tested.conditions().words(),
+        lifts.size(),
+        (int) lifts.stream().filter(LiftView::alone).count(),
+        tested.hands().stream().map(hand -> hand(hand, tested, like)).toList(),
+        worst == null ? null : new LeakView(worst.side(), worst.asked(), worst.along()),
+        last.map(one -> last(one, tested, all)).orElse(null),
+        TestedLifts.counts(side, digit, like).amount(),
+        points(tested, like),
+        changeWords(digit, tested, like));
   }
 
-  private LiftedHandView hand(
-      HandIndependence hand, Optional<Kept> last, SmallestChange counts, boolean equal) {
+  private static LastView last(TestedLifts last, TestedLifts now, List<Kept> all) {
+    Kept of = all.stream().filter(one -> one.tested().equals(last)).findFirst().orElseThrow();
+    return new LastView(
+        of.row().id, last.conditions().at(), null, now.conditions().unlike(last.conditions()));
+  }
+
+  private LiftedHandView hand(HandIndependence hand, TestedLifts tested, List<TestedLifts> like) {
     return new LiftedHandView(
         hand.side(),
         hand.side() == client.dominantHand(),
-        hand.digits().stream()
-            .map(
-                digit ->
-                    finger(
-                        hand,
-                        digit,
-                        last.flatMap(one -> one.of(hand.side()))
-                            .flatMap(then -> then.independence(digit)),
-                        counts,
-                        equal))
-            .toList(),
-        hand.lifts().stream()
-            .map(
-                lift ->
-                    new LiftView(
-                        lift.asked(), lift.cameUp().stream().sorted().toList(), lift.alone()))
-            .toList());
+        hand.digits().stream().map(digit -> finger(hand, digit, tested, like)).toList(),
+        lifts(hand));
   }
 
-  private LiftedFingerView finger(
-      HandIndependence hand,
-      Digit digit,
-      Optional<Double> before,
-      SmallestChange counts,
-      boolean equal) {
-    Optional<Double> now = hand.independence(digit);
-    Optional<Change> change =
-        now.flatMap(n -> before.map(b -> HandIndependence.change(b, n, counts, equal)));
+  private static List<LiftView> lifts(HandIndependence hand) {
+    return hand.lifts().stream()
+        .map(
+            lift ->
+                new LiftView(lift.asked(), lift.cameUp().stream().sorted().toList(), lift.alone()))
+        .toList();
+  }
+
+  private static LiftedFingerView finger(
+      HandIndependence hand, Digit digit, TestedLifts tested, List<TestedLifts> like) {
     return new LiftedFingerView(
         digit,
         hand.times(digit),
@@ -143,65 +121,91 @@ final class LiftViews {
             .filter(other -> other != digit)
             .map(other -> new AlongView(other, hand.along(digit, other)))
             .toList(),
-        now.map(LiftViews::percent).orElse(null),
+        hand.independence(digit).map(LiftViews::percent).orElse(null),
         hand.stillness(digit).map(LiftViews::percent).orElse(null),
         hand.alone(digit),
-        now.filter(n -> percent(n) < WEAK_PERCENT).isPresent(),
-        now.map(
-                n ->
-                    new ValueView(
-                        hand.side(),
-                        n * PERCENT,
-                        change.map(Change::before).orElse(null),
-                        counts.amount(),
-                        change.map(Change::verdict).orElse(null),
-                        change.map(c -> c.verdict().words()).orElse("first test")))
+        hand.leakage(digit),
+        hand.independence(digit)
+            .map(now -> value(now, hand.side(), digit, tested, like))
             .orElse(null));
+  }
+
+  private static ValueView value(
+      double now, Side side, Digit digit, TestedLifts tested, List<TestedLifts> like) {
+    SmallestChange counts = TestedLifts.counts(side, digit, like);
+    Optional<TestedLifts> last =
+        like.stream()
+            .filter(one -> one.independence(side, digit).isPresent())
+            .reduce((first, second) -> second);
+    Optional<Change> change =
+        last.map(
+            one ->
+                HandIndependence.change(
+                    one.independence(side, digit).orElseThrow(), now, counts, tested.equalTo(one)));
+    return new ValueView(
+        side,
+        now * PERCENT,
+        change.map(Change::before).orElse(null),
+        counts.amount(),
+        change.map(Change::verdict).orElse(null),
+        change.map(c -> c.verdict().words()).orElse("first test"));
   }
 
   private static int percent(double share) {
     return (int) Math.round(share * PERCENT);
   }
 
-  private static List<LiftPointView> points(List<Kept> tests) {
+  private static List<LiftPointView> points(TestedLifts tested, List<TestedLifts> like) {
+    List<TestedLifts> tests = new ArrayList<>(like);
+    tests.add(tested);
     List<LiftPointView> points = new ArrayList<>();
-    for (Kept test : tests) {
+    for (TestedLifts test : tests) {
       for (HandIndependence hand : test.hands()) {
         hand.independences()
             .forEach(
                 (digit, value) ->
                     points.add(
                         new LiftPointView(
-                            test.conditions().at(), hand.side(), digit, percent(value))));
+                            test.conditions().at(),
+                            hand.side(),
+                            digit,
+                            percent(value),
+                            tested.equalTo(test))));
       }
     }
     return points;
   }
 
-  /** From the first test to this one: "Left 43 → 63 %, a real change." */
-  private static String changeWords(Digit digit, List<Kept> tests, SmallestChange counts) {
+  /** From the first test under equal conditions to this one: "Left 43 → 63 %, a real change." */
+  private static String changeWords(Digit digit, TestedLifts tested, List<TestedLifts> like) {
     List<String> words = new ArrayList<>();
-    for (Side side : Side.values()) {
-      List<Double> values =
-          tests.stream()
-              .flatMap(test -> test.of(side).stream())
-              .flatMap(hand -> hand.independence(digit).stream())
-              .toList();
-      if (values.size() > 1) {
-        int first = percent(values.get(0));
-        int now = percent(values.get(values.size() - 1));
+    for (HandIndependence hand : tested.hands()) {
+      Optional<Double> now = hand.independence(digit);
+      Optional<Double> first =
+          like.stream()
+              .filter(tested::equalTo)
+              .flatMap(one -> one.independence(hand.side(), digit).stream())
+              .findFirst();
+      if (now.isPresent() && first.isPresent()) {
+        SmallestChange counts = TestedLifts.counts(hand.side(), digit, like);
+        Change change = HandIndependence.change(first.get(), now.get(), counts, true);
         words.add(
             "%s %d → %d %%, %s."
                 .formatted(
-                    side == Side.LEFT ? "Left" : "Right",
-                    first,
-                    now,
-                    Math.abs(now - first) > counts.amount() ? "a real change" : "no real change"));
+                    hand.side() == Side.LEFT ? "Left" : "Right",
+                    percent(first.get()),
+                    percent(now.get()),
+                    change.verdict() == ChangeVerdict.NO_CHANGE
+                        ? "no real change"
+                        : "a real change"));
       }
     }
+    if (words.isEmpty()) {
+      words.add("No earlier test was made under equal conditions.");
+    }
     words.add(
-        "A change counts from %.0f points on; %.0f between the hands are usual."
-            .formatted(counts.amount(), PERCENT * HandIndependence.USUAL_BETWEEN_HANDS));
+        "%.0f points between the hands are usual."
+            .formatted(PERCENT * HandIndependence.USUAL_BETWEEN_HANDS));
     return String.join(" ", words);
   }
 }

@@ -8,8 +8,6 @@ import java.util.OptionalInt;
 import java.util.UUID;
 import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.drill.Circle;
-import org.nimblet.core.drill.DrillTempo;
-import org.nimblet.core.exercise.Ladder;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.measure.Device;
 import org.nimblet.core.measure.Pace;
@@ -40,9 +38,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Tap tests of a person: what is asked, what was tapped, what it says. */
 @Service
 class TapService {
-
-  /** Where nothing was tested yet (ours). */
-  private static final int FIRST_BPM = 84;
 
   private static final int SECONDS_OF_A_TEST = 60;
 
@@ -94,16 +89,17 @@ class TapService {
     return kept.stream()
         .filter(one -> one.row().bpm != null && one.row().digits.equals(digits))
         .reduce((first, second) -> second)
-        .map(last -> nextBpm(last).orElse(last.row().bpm))
-        .orElse(FIRST_BPM);
+        .map(last -> nextBpm(last) == null ? last.row().bpm : nextBpm(last))
+        .orElse(Tapping.FIRST_BPM);
   }
 
-  /** The next tempo where a test was even enough; none where nothing clicked. */
-  static Optional<Integer> nextBpm(Kept kept) {
-    return Optional.ofNullable(kept.row().bpm)
-        .filter(bpm -> kept.tested().tapping().evenEnough())
-        .map(Ladder::nextTempo)
-        .filter(next -> next <= DrillTempo.GREATEST);
+  /** The next tempo where a test was even enough; null where it was not, or nothing clicked. */
+  static Integer nextBpm(Kept kept) {
+    if (kept.row().bpm == null) {
+      return null;
+    }
+    OptionalInt faster = kept.tested().tapping().faster(kept.row().bpm);
+    return faster.isPresent() ? faster.getAsInt() : null;
   }
 
   /** A test, ready to be tapped. */
@@ -205,11 +201,14 @@ class TapService {
   }
 
   private static TapTask checked(TapTestForm form) {
-    try {
-      return form.task();
-    } catch (IllegalArgumentException e) {
-      throw new InvalidFieldException("bpm", e.getMessage() + ".");
+    if (form.pace() == Pace.SPEED && form.digits().size() > 1) {
+      throw new InvalidFieldException("digits", "One digit: speed is counted of one finger.");
     }
+    if ((form.pace() == Pace.CLICK_THEN_ALONE) != (form.bpm() != null)) {
+      throw new InvalidFieldException(
+          "bpm", form.bpm() == null ? "The tempo of the click." : "Left out: without a click.");
+    }
+    return form.task();
   }
 
   /**

@@ -14,7 +14,6 @@ import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.drill.DrillTempo;
 import org.nimblet.core.drill.TwoHandedRow;
 import org.nimblet.core.measure.AgainstLast;
-import org.nimblet.core.measure.Autocovariance;
 import org.nimblet.core.measure.Change;
 import org.nimblet.core.measure.ClockAndHand;
 import org.nimblet.core.measure.HandTapping;
@@ -44,9 +43,7 @@ import org.nimblet.server.routine.SafetyView;
 /** Tap tests as they are shown, fingers in the person's own way to write them. */
 final class TapViews {
 
-  /** So many tests alike are averaged to tell clock and hand apart (ours). */
-  private static final int AVERAGED = 5;
-
+  private static final int PERCENT = 100;
   private static final List<String> NOTES = List.of("", "two", "three", "four");
 
   private final Notation notation;
@@ -165,10 +162,9 @@ final class TapViews {
     Tapping tapping = tested.tapping();
     List<TestedTaps> others =
         all.stream().map(Kept::tested).filter(one -> !one.equals(tested)).toList();
+    List<TestedTaps> like = tested.like(others);
     Optional<AgainstLast> against = AgainstLast.of(tested, others);
-    double lateCounts =
-        AgainstLast.counts(TapMeasure.LATEST_TRANSITION, Side.LEFT, like(tested, others)).amount();
-    Optional<Integer> next = TapService.nextBpm(kept);
+    double lateCounts = AgainstLast.counts(TapMeasure.LATEST_TRANSITION, Side.LEFT, like).amount();
     return new TapResultView(
         kept.row().id,
         tested.conditions().at(),
@@ -186,19 +182,12 @@ final class TapViews {
         lateCounts,
         tapping.evenEnough(),
         verdict(tapping),
-        next.orElse(null),
+        TapService.nextBpm(kept),
         between(tapping),
         late(tapping, lateCounts).orElse(null),
         against.map(a -> last(a, all)).orElse(null),
-        measures(tapping, against, like(tested, others)),
+        measures(tapping, against, like),
         hands(tapping).stream().map(hand -> hand(hand, tested, others)).toList());
-  }
-
-  private static List<TestedTaps> like(TestedTaps tested, List<TestedTaps> others) {
-    return others.stream()
-        .filter(one -> one.tapping().task().isLike(tested.tapping().task()))
-        .filter(one -> one.conditions().at().isBefore(tested.conditions().at()))
-        .toList();
   }
 
   private String title(Kept kept) {
@@ -217,7 +206,7 @@ final class TapViews {
           .map(
               apart ->
                   "The hands are %.0f %% apart; about 10 %% is usual, with more on the dominant"
-                          .formatted(100 * apart)
+                          .formatted(PERCENT * apart)
                       + " side.")
           .orElse("A count of speed says nothing of evenness.");
     }
@@ -253,44 +242,29 @@ final class TapViews {
   private static String apart(Tapping tapping) {
     return tapping
         .asymmetry(TapMeasure.SPREAD)
-        .map(apart -> " In spread they are %.0f %% apart.".formatted(100 * apart))
+        .map(apart -> " In spread they are %.0f %% apart.".formatted(PERCENT * apart))
         .orElse("");
   }
 
-  /** The transition that is latest of all, if it is late at all; said of both hands if it is. */
+  /** The transition that is latest, said of both hands if it is late in both. */
   private Optional<LateView> late(Tapping tapping, double counts) {
-    record Latest(Side side, HandTapping.Transition transition) {}
-    Optional<Latest> latest =
-        hands(tapping).stream()
-            .flatMap(hand -> hand.latest().map(t -> new Latest(hand.side(), t)).stream())
-            .filter(one -> one.transition().lateMillis() >= counts)
-            .max(Comparator.comparingDouble(one -> one.transition().lateMillis()));
-    return latest.map(
-        one -> {
-          Digit from = one.transition().from();
-          Digit to = one.transition().to();
-          Map<Side, Double> by =
-              hands(tapping).stream()
-                  .flatMap(
-                      hand ->
-                          hand.transitions().stream()
-                              .filter(
-                                  t -> t.from() == from && t.to() == to && t.lateMillis() >= counts)
-                              .map(t -> Map.entry(hand.side(), t.lateMillis())))
-                  .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
-          boolean both = by.size() == Side.values().length;
-          String where =
-              both
-                  ? "late in both hands: left %.0f ms, right %.0f ms."
-                      .formatted(by.get(Side.LEFT), by.get(Side.RIGHT))
-                  : "late in the %s hand: %.0f ms."
-                      .formatted(one.side().word(), by.get(one.side()));
-          return new LateView(
-              from,
-              to,
-              both ? null : one.side(),
-              "%s to %s is %s".formatted(capital(name(from)), name(to), where));
-        });
+    return tapping
+        .late(counts)
+        .map(
+            late -> {
+              Map<Side, Double> in = late.lateMillis();
+              Side only = in.size() == 1 ? in.keySet().iterator().next() : null;
+              String where =
+                  only == null
+                      ? "late in both hands: left %.0f ms, right %.0f ms."
+                          .formatted(in.get(Side.LEFT), in.get(Side.RIGHT))
+                      : "late in the %s hand: %.0f ms.".formatted(only.word(), in.get(only));
+              return new LateView(
+                  late.from(),
+                  late.to(),
+                  only,
+                  "%s to %s is %s".formatted(capital(name(late.from())), name(late.to()), where));
+            });
   }
 
   private static String capital(String words) {
@@ -361,22 +335,10 @@ final class TapViews {
                         f.velocity().isPresent() ? f.velocity().getAsDouble() : null))
             .toList(),
         hand.loudness().isPresent() ? hand.loudness().getAsDouble() : null,
-        clock(hand, tested, others));
+        clock(tested.clockAndHand(hand.side(), others)));
   }
 
-  /** From this test and the last ones that were made alike. */
-  private static ClockView clock(HandTapping hand, TestedTaps tested, List<TestedTaps> others) {
-    List<Autocovariance> tests = new ArrayList<>(List.of(hand.covariance()));
-    like(tested, others).stream()
-        .filter(one -> tested.conditions().unlike(one.conditions()).isEmpty())
-        .filter(
-            one -> one.tapping().task().tapsAMinute().equals(tested.tapping().task().tapsAMinute()))
-        .sorted(Comparator.comparing((TestedTaps one) -> one.conditions().at()).reversed())
-        .limit(AVERAGED - 1L)
-        .flatMap(one -> one.tapping().of(hand.side()).stream())
-        .map(HandTapping::covariance)
-        .forEach(tests::add);
-    ClockAndHand of = ClockAndHand.of(tested.tapping().task(), tested.tapping().device(), tests);
+  private static ClockView clock(ClockAndHand of) {
     return of instanceof ClockAndHand.Separated s
         ? new ClockView(null, s.clock(), s.hand(), s.device(), s.intervals())
         : new ClockView(((ClockAndHand.Inseparable) of).why(), 0, 0, 0, 0);
