@@ -41,12 +41,15 @@ import type {
   WordForm,
   SeriesView,
   Turn,
+  FollowedForm,
   JudgementForm,
   TapTaskQuery,
+  TapVoices,
   TapTestForm,
   LiftTestForm,
   PieceQuery,
   DeviceDemandForm,
+  SimulatedDrill,
   SimulatedHands,
   SimulatedTap,
   SimulatedLift,
@@ -657,6 +660,10 @@ export const api = {
         params: { path: { clientId: id }, query },
       }),
     ),
+  judgeFollowed: (id: string, body: FollowedForm) =>
+    answer(
+      http.POST('/api/clients/{clientId}/workshop/follow-me', { ...at({ clientId: id }), body }),
+    ),
   judge: (id: string, body: JudgementForm) =>
     answer(
       http.POST('/api/clients/{clientId}/workshop/judgements', { ...at({ clientId: id }), body }),
@@ -680,10 +687,17 @@ export const api = {
         params: { path: { clientId: id }, query: { test } },
       }),
     ),
-  tapFile: (id: string, query: TapTaskQuery, file: Blob) =>
+  tapFileVoices: (id: string, file: Blob) =>
+    answer(
+      http.POST('/api/clients/{clientId}/taps/file/voices', {
+        ...at({ clientId: id }),
+        ...asFile(file),
+      }),
+    ),
+  tapFile: (id: string, query: TapTaskQuery, voices: TapVoices, file: Blob) =>
     answer(
       http.POST('/api/clients/{clientId}/taps/file', {
-        params: { path: { clientId: id }, query },
+        params: { path: { clientId: id }, query: { ...query, ...voices } },
         ...asFile(file),
       }),
     ),
@@ -720,8 +734,14 @@ export const api = {
     answer(http.POST('/api/clients/{clientId}/demand/device', { ...at({ clientId: id }), body })),
   simulatedTaps: (id: string, task: TapTaskQuery, hands: SimulatedHands) =>
     call<SimulatedTap[]>('GET', `${client(id)}/stand-in/taps?${asQuery({ ...task, ...hands })}`),
-  simulatedLifts: (id: string, query: { side?: Side; thumb: boolean }, hands: SimulatedHands) =>
+  simulatedLifts: (
+    id: string,
+    query: { side?: Side; thumb: boolean; order: number },
+    hands: SimulatedHands,
+  ) =>
     call<SimulatedLift[]>('GET', `${client(id)}/stand-in/lifts?${asQuery({ ...query, ...hands })}`),
+  simulatedDrill: (id: string, drill: SimulatedDrill, hands: SimulatedHands) =>
+    call<SimulatedTap[]>('GET', `${client(id)}/stand-in/drill?${asQuery({ ...drill, ...hands })}`),
   orders: (id: string) =>
     answer(http.GET('/api/clients/{clientId}/workshop/orders', at({ clientId: id }))),
   clasps: (id: string) =>

@@ -222,6 +222,8 @@ export type {
   ClaspsView,
   DrillRoundForm,
   DrilledForm,
+  FollowedForm,
+  VoiceView,
   JudgementForm,
   JudgementView,
   PressForm,
@@ -276,6 +278,8 @@ export type {
 import type { Digit, operations, Side } from './generated'
 /** Which tap test is asked for. */
 export type TapTaskQuery = operations['tapTask']['parameters']['query']
+/** Which voices of a file are whose. */
+export type TapVoices = Pick<operations['tapFile']['parameters']['query'], 'left' | 'right'>
 /** How a piece is looked at. */
 export type PieceQuery = NonNullable<operations['pieceDemand']['parameters']['query']>
 /** Which row of taps is asked for. */
@@ -287,6 +291,13 @@ export interface SimulatedHands {
   readonly tapsAMinute: number
   readonly leak: number
   readonly seed: number
+}
+/** Which drill of a round they do. */
+export interface SimulatedDrill {
+  readonly pattern: string
+  readonly hand: Side | null
+  readonly aMinute: number
+  readonly changes: number
 }
 export interface SimulatedTap {
   readonly side: Side

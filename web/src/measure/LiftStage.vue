@@ -2,11 +2,11 @@
 import { computed, ref, shallowRef } from 'vue'
 import { api } from '@/api/calls'
 import { useAttempt } from '@/api/useAttempt'
-import type { Digit, LiftTaskView, Side, SimulatedLift } from '@/api/types'
+import type { Digit, LiftTaskView, Side, SimulatedHands, SimulatedLift } from '@/api/types'
 import { capital } from '@/parts/words'
 import { COMPUTER_KEYBOARD, simulatedInput, type TapInput } from '@/workshop/tapInput'
-import KeysTogether from './KeysTogether.vue'
-import { SIMULATED_NAME, usualHands } from './simulated'
+import KeysTogether from '@/workshop/KeysTogether.vue'
+import { SIMULATED_NAME } from '@/workshop/simulated'
 import TapHands from './TapHands.vue'
 import TapReady from './TapReady.vue'
 import TestStage from './TestStage.vue'
@@ -52,12 +52,12 @@ const fingers = computed<Record<Side, readonly Digit[]>>(() => ({
 const found = ref(false)
 const known = computed(() => found.value || lifts.value !== null)
 const { message: simulating, attempt } = useAttempt()
-async function simulated(on: boolean) {
+async function simulated(hands: SimulatedHands | null) {
   lifts.value = null
-  if (!on) return
+  if (!hands) return
   await attempt(async () => {
     const { seed, ...which } = props.wish
-    lifts.value = await api.simulatedLifts(props.clientId, which, { ...usualHands(), seed })
+    lifts.value = await api.simulatedLifts(props.clientId, { ...which, order: seed }, hands)
     input.value = simulatedInput([], SIMULATED_NAME)
   })
 }
@@ -80,7 +80,7 @@ const next = computed(() =>
         title="Hold and lift"
         :safety="task.safety"
         :fingers="fingers"
-        :stand-in="standIn"
+        :stand-in="standIn ? ['leak', 'seed'] : []"
         :closed="task.closed"
         :waits="!known"
         @start="test.begin"
@@ -94,9 +94,13 @@ const next = computed(() =>
             v-model="found"
             :input="input"
             :sides="sides"
-            :digits="task.digits"
-            :needed="needed"
-          />
+            :fingers="fingers"
+          >
+            <template #not-yet
+              >A keyboard that never reports {{ needed.length }} together cannot be used; take a
+              MIDI keyboard.</template
+            >
+          </KeysTogether>
         </div>
         <template #lead>
           Rest the fingers of a hand on their keys and hold them all down. The finger that lights up

@@ -5,6 +5,7 @@ import { useAttempt } from '@/api/useAttempt'
 import type { PieceDemandView, PieceQuery } from '@/api/types'
 import { counted } from '@/parts/words'
 import PieceHand from './PieceHand.vue'
+import VoiceChoice from './VoiceChoice.vue'
 
 /** A piece is read: what it asks of each finger. Nothing of it is kept. */
 const props = defineProps<{ clientId: string }>()
@@ -65,24 +66,8 @@ watch(
         />
       </label>
       <template v-if="demand && demand.voices.length > 1">
-        <label
-          >Left hand
-          <select v-model="left" class="form-select">
-            <option :value="null">as the file says</option>
-            <option v-for="voice in demand.voices" :key="voice.number" :value="voice.number">
-              {{ voice.name }}
-            </option>
-          </select>
-        </label>
-        <label
-          >Right hand
-          <select v-model="right" class="form-select">
-            <option :value="null">as the file says</option>
-            <option v-for="voice in demand.voices" :key="voice.number" :value="voice.number">
-              {{ voice.name }}
-            </option>
-          </select>
-        </label>
+        <VoiceChoice v-model="left" side="LEFT" :voices="demand.voices" />
+        <VoiceChoice v-model="right" side="RIGHT" :voices="demand.voices" />
       </template>
       <span v-if="busy" role="status">Reading …</span>
     </form>

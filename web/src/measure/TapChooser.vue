@@ -1,11 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { useRouter } from 'vue-router'
-import { api } from '@/api/calls'
-import { useAttempt } from '@/api/useAttempt'
 import type { Digit, TapRow, TapTaskQuery, TapTestsView, TwoHandedRow } from '@/api/types'
 import { DIGITS, keys } from '@/parts/labels'
 import TempoStepper from '@/workshop/TempoStepper.vue'
+import TapFile from './TapFile.vue'
 
 /** Which test is made: the row, the hands, the pace. */
 const props = defineProps<{ clientId: string; tests: TapTestsView }>()
@@ -57,22 +55,6 @@ const query = computed<TapTaskQuery>(() => {
     ...(!speed.value && pace.value === 'CLICK_THEN_ALONE' ? { bpm: bpm.value } : {}),
   }
 })
-const { message, attempt } = useAttempt()
-const router = useRouter()
-async function read(event: Event) {
-  const field = event.target as HTMLInputElement
-  const file = field.files?.[0]
-  if (!file) return
-  await attempt(async () => {
-    const asked = { ...query.value, pace: speed.value ? ('SPEED' as const) : ('OWN' as const) }
-    const result = await api.tapFile(props.clientId, asked, file)
-    await router.push({
-      path: `/workshop/${props.clientId}/tap-test`,
-      query: { test: result.testId },
-    })
-  })
-  field.value = ''
-}
 </script>
 
 <template>
@@ -129,12 +111,8 @@ async function read(event: Event) {
       </template>
     </template>
     <BButton type="submit" variant="primary">Start the test</BButton>
-    <label class="file"
-      >or read one that was played
-      <input type="file" accept=".mid,.midi,audio/midi" class="form-control" @change="read" />
-    </label>
-    <p v-if="message" role="alert">{{ message }}</p>
   </form>
+  <TapFile :client-id="clientId" :query="query" />
 </template>
 
 <style scoped>
@@ -159,8 +137,5 @@ label {
 .grow {
   flex: 1;
   min-width: 0;
-}
-.file input {
-  font-size: 0.8125rem;
 }
 </style>

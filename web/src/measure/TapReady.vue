@@ -1,15 +1,16 @@
 <script setup lang="ts">
-import type { Digit, PainForm, SafetyView, Side } from '@/api/types'
+import type { Digit, PainForm, SafetyView, Side, SimulatedHands } from '@/api/types'
 import ReadyFrame from '@/player/ReadyFrame.vue'
+import DeviceChoice from '@/workshop/DeviceChoice.vue'
 import type { TapInput } from '@/workshop/tapInput'
-import DeviceChoice from './DeviceChoice.vue'
 
 /** Before a test on keys: what is done, and on what. */
 defineProps<{
   title: string
   safety: SafetyView
   fingers: Readonly<Record<Side, readonly Digit[]>>
-  standIn: boolean
+  /** What of simulated hands matters here; nothing where there are none. */
+  standIn: readonly (keyof SimulatedHands)[]
   /** Why it may not be done. */
   closed: string | null
   /** Whether anything else has to be known first. */
@@ -18,7 +19,7 @@ defineProps<{
 const emit = defineEmits<{
   start: [before: PainForm[] | null]
   leave: []
-  simulated: [on: boolean]
+  simulated: [hands: SimulatedHands | null]
 }>()
 const input = defineModel<TapInput | null>('input', { required: true })
 </script>

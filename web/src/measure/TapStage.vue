@@ -2,10 +2,10 @@
 import { computed, shallowRef } from 'vue'
 import { api } from '@/api/calls'
 import { useAttempt } from '@/api/useAttempt'
-import type { Digit, Side, TapTaskQuery, TapTaskView } from '@/api/types'
+import type { Digit, Side, SimulatedHands, TapTaskQuery, TapTaskView } from '@/api/types'
 import { countdown } from '@/parts/words'
 import { COMPUTER_KEYBOARD, simulatedInput, type TapInput } from '@/workshop/tapInput'
-import { SIMULATED_NAME, usualHands } from './simulated'
+import { SIMULATED_NAME } from '@/workshop/simulated'
 import TapHands from './TapHands.vue'
 import TapReady from './TapReady.vue'
 import TapRowStrip from './TapRowStrip.vue'
@@ -28,10 +28,10 @@ const input = shallowRef<TapInput | null>(null)
 const run = useTapRun(props.task, () => input.value as TapInput)
 const { state, taps, position, place, total, sides, lasts, clicking, leftMillis } = run
 const { message: simulating, attempt } = useAttempt()
-async function simulated(on: boolean) {
-  if (!on) return
+async function simulated(hands: SimulatedHands | null) {
+  if (!hands) return
   await attempt(async () => {
-    const played = await api.simulatedTaps(props.clientId, props.query, usualHands())
+    const played = await api.simulatedTaps(props.clientId, props.query, hands)
     input.value = simulatedInput(played, SIMULATED_NAME)
   })
 }
@@ -43,7 +43,6 @@ const test = useTest(run, {
   },
   measured: (id) => emit('measured', id),
   leave: () => emit('leave'),
-  renew: () => simulated(device().name === SIMULATED_NAME),
 })
 
 const FOUR: readonly Digit[] = ['INDEX', 'MIDDLE', 'RING', 'LITTLE']
@@ -92,7 +91,7 @@ const said = computed(
         :title="task.seconds ? `${task.seconds} seconds` : `${total} taps a hand`"
         :safety="task.safety"
         :fingers="fingers"
-        :stand-in="standIn"
+        :stand-in="standIn ? ['evenness', 'tapsAMinute', 'seed'] : []"
         :closed="task.closed"
         @start="test.begin"
         @leave="emit('leave')"

@@ -16,8 +16,6 @@ export interface TestActs {
   readonly keep: (frame: TestFrame) => Promise<boolean>
   readonly measured: (test: string) => void
   readonly leave: () => void
-  /** What has to be got anew before it is done once more. */
-  readonly renew?: () => Promise<void>
 }
 
 /**
@@ -53,11 +51,10 @@ export function useTest(run: TestRun, acts: TestActs) {
     before.value = painBefore
     run.start()
   }
-  async function again() {
+  function again() {
     testId.value = crypto.randomUUID()
     hurts.value = []
     message.value = ''
-    if (acts.renew) await acts.renew()
     run.start()
   }
   function hurt() {

@@ -34,7 +34,7 @@ function start() {
 /** A key starts, unless something is being said or a key of the page has the focus. */
 useEventListener(document, 'keydown', (event) => {
   if (event.key !== props.startKey || asking.value) return
-  if (event.target instanceof HTMLButtonElement) return
+  if (event.target instanceof HTMLButtonElement || event.target instanceof HTMLInputElement) return
   event.preventDefault()
   start()
 })

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { computed, ref, toRef } from 'vue'
+import { computed, ref, shallowRef, toRef } from 'vue'
 import { api } from '@/api/calls'
 import { useAttempt } from '@/api/useAttempt'
 import type { Digit, Side } from '@/api/types'
 import ChoiceRow from '@/form/ChoiceRow.vue'
 import FingerSign from './FingerSign.vue'
-import { KEYS } from './tapInput'
+import DeviceChoice from './DeviceChoice.vue'
+import { KEYS, type TapInput } from './tapInput'
 import { useFollowMe } from './useFollowMe'
 
 /** A row that grows: it is shown finger by finger and done again with keys or by touch. */
@@ -18,11 +19,20 @@ const HANDS: readonly { value: Side; label: string }[] = [
 const SEEDS = 1_000_000
 const handChosen = ref<Side | null>('RIGHT')
 const hand = computed<Side>(() => handChosen.value ?? 'RIGHT')
+const input = shallowRef<TapInput | null>(null)
 const game = useFollowMe(
-  (seed) => api.followMe(props.clientId, { thumb: props.digits.includes('THUMB'), seed }),
+  {
+    rowOf: (seed) => api.followMe(props.clientId, { thumb: props.digits.includes('THUMB'), seed }),
+    judge: (followed) => api.judgeFollowed(props.clientId, followed),
+  },
   hand,
   toRef(props, 'bpm'),
+  input,
 )
+const fingers = computed<Record<Side, readonly Digit[]>>(() => ({
+  LEFT: hand.value === 'LEFT' ? props.digits : [],
+  RIGHT: hand.value === 'RIGHT' ? props.digits : [],
+}))
 const { message, attempt } = useAttempt()
 const start = () => attempt(() => game.start(Math.floor(Math.random() * SEEDS)))
 /** As they lie before one: of the left hand the little finger first. */
@@ -41,8 +51,12 @@ const state = (digit: Digit) => ({ bent: digit === 'THUMB' ? [] : [digit], open:
 <template>
   <section class="follow" :data-state="game.state.value">
     <h2>Follow me</h2>
-    <p class="quiet">A row is shown and you do it again; each time it is one tap longer.</p>
+    <p class="quiet">
+      A row is shown and you do it again; each time it is one tap longer. On keys it has to be on
+      time too.
+    </p>
     <ChoiceRow v-model="handChosen" :options="HANDS" label="Hand" />
+    <DeviceChoice :key="hand" v-model="input" :fingers="fingers" :stand-in="[]" />
     <div class="fingers">
       <button
         v-for="digit in laid"
@@ -54,11 +68,14 @@ const state = (digit: Digit) => ({ bent: digit === 'THUMB' ? [] : [digit], open:
       >
         <FingerSign :first="state(digit)" :side="fromAbove" :height="40" />
         <b>{{ word(digit) }}</b>
-        <kbd>{{ keyOf(digit) }}</kbd>
+        <kbd v-if="input?.device.kind === 'COMPUTER_KEYBOARD'">{{ keyOf(digit) }}</kbd>
       </button>
     </div>
     <p class="said" role="status">
       <template v-if="game.state.value === 'showing'"
+        ><template v-if="game.judgement.value"
+          >{{ game.judgement.value.clean ? 'Clean' : 'Once more' }}:
+          {{ game.judgement.value.words }}. </template
         >Look: {{ game.length.value }} {{ game.length.value === 1 ? 'tap' : 'taps' }}</template
       >
       <template v-else-if="game.state.value === 'answering'"
@@ -72,12 +89,9 @@ const state = (digit: Digit) => ({ bent: digit === 'THUMB' ? [] : [digit], open:
     </p>
     <p v-if="message" role="alert">{{ message }}</p>
     <div class="acts">
-      <BButton
-        v-if="game.state.value === 'ready' || game.state.value === 'over'"
-        variant="primary"
-        @click="start"
-        >{{ game.state.value === 'over' ? 'Another row' : 'Show me' }}</BButton
-      >
+      <BButton v-if="!game.isOn.value" variant="primary" @click="start">{{
+        game.state.value === 'over' ? 'Another row' : 'Show me'
+      }}</BButton>
       <BButton v-else variant="outline-secondary" @click="game.stop()">Stop</BButton>
       <span v-if="game.best.value" class="quiet">longest so far: {{ game.best.value }}</span>
     </div>

@@ -1,8 +1,15 @@
 <script setup lang="ts">
-import { computed, onScopeDispose, ref, watch } from 'vue'
+import { computed, ref, shallowRef, watch, watchEffect } from 'vue'
 import { api } from '@/api/calls'
 import { useAttempt } from '@/api/useAttempt'
-import type { DrillRoundView, PainForm, StateView } from '@/api/types'
+import type {
+  DrillRoundView,
+  PainForm,
+  RoundDrillView,
+  SimulatedHands,
+  SimulatedTap,
+  StateView,
+} from '@/api/types'
 import { countdown } from '@/parts/words'
 import HurtsPanel from '@/player/HurtsPanel.vue'
 import StageFrame from '@/player/StageFrame.vue'
@@ -13,15 +20,45 @@ import RoundHands from './RoundHands.vue'
 import RoundReady from './RoundReady.vue'
 import RoundStrip from './RoundStrip.vue'
 import { handsOf, keyframeOf } from './sign'
-import { keyboardInput } from './tapInput'
+import { SIMULATED_NAME } from './simulated'
+import { simulatedInput, type TapInput } from './tapInput'
 import { useRound, useRoundKeys } from './useRound'
+import { useSimulatedRound } from './useSimulatedRound'
 
 /** A round on the stage: both hands, the change at hand, clean or not. */
 const props = defineProps<{ clientId: string; round: DrillRoundView; phrase?: Phrase }>()
 const emit = defineEmits<{ leave: [] }>()
 
-const round = useRound(props.round, props.phrase, (drill) => api.judge(props.clientId, drill))
-onScopeDispose(keyboardInput().listen({ press: round.press, release: () => undefined }))
+const input = shallowRef<TapInput | null>(null)
+const simulated = shallowRef<SimulatedHands | null>(null)
+/** The most keys that the computer keyboard reported at once. */
+const most = ref(0)
+const together = computed(() =>
+  input.value?.device.kind === 'COMPUTER_KEYBOARD'
+    ? Math.max(most.value, props.round.keysTogether)
+    : Infinity,
+)
+const can = (drill: RoundDrillView) =>
+  drill.keysAtOnce !== null && drill.keysAtOnce <= together.value
+const round = useRound(props.round, props.phrase, {
+  judge: (drill) => api.judge(props.clientId, drill),
+  can,
+})
+watchEffect((clean) => {
+  if (input.value) clean(input.value.listen({ press: round.press, release: () => undefined }))
+})
+const simulating = useAttempt()
+useSimulatedRound(round, simulated, can, async (drill, hands) => {
+  let taps: readonly SimulatedTap[] = []
+  await simulating.attempt(async () => {
+    taps = await api.simulatedDrill(props.clientId, drill, hands)
+  })
+  return taps
+})
+function play(hands: SimulatedHands | null) {
+  simulated.value = hands
+  if (hands) input.value = simulatedInput([], SIMULATED_NAME)
+}
 const { state, now, next, change, within, changes, drilled, judgement } = round
 const REST: StateView = { bent: [], open: [] }
 const SHARE_OF_MOVING = 0.35
@@ -110,7 +147,11 @@ useRoundKeys(round, { hurts, leave }, () => (hurting.value ? nothing : null))
       <template v-else-if="now">
         <RoundReady
           v-if="state === 'ready'"
+          v-model:input="input"
+          v-model:most="most"
           :round="props.round"
+          :judged="props.round.drills.filter(can).length"
+          @simulated="play"
           @start="round.begin"
           @leave="leave"
         >
@@ -149,6 +190,7 @@ useRoundKeys(round, { hurts, leave }, () => (hurting.value ? nothing : null))
                 <FingerSign :first="nextState(hand.states)" :side="hand.side" :height="36" />
               </span>
             </div>
+            <p v-if="simulating.message.value" role="alert">{{ simulating.message.value }}</p>
             <p v-if="state === 'asked'" class="ask" role="status">Was it clean?</p>
             <p v-else-if="!change && judgement" class="ask" role="status">
               {{ judgement.clean ? 'Clean' : 'Not clean' }} by the keys: {{ judgement.words }}

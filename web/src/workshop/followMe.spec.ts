@@ -1,14 +1,26 @@
 import { flushPromises, mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import type { Digit } from '@/api/types'
+import type { Digit, FollowedForm } from '@/api/types'
 import FollowMe from './FollowMe.vue'
 
 const ROW: readonly Digit[] = ['RING', 'INDEX', 'INDEX', 'LITTLE']
 const BEAT = 1000
 
+let clean = true
+let judged: FollowedForm[] = []
+
 beforeEach(() => {
   vi.useFakeTimers({ toFake: ['setTimeout', 'clearTimeout'] })
-  vi.stubGlobal('fetch', () => Promise.resolve(Response.json(ROW)))
+  clean = true
+  judged = []
+  vi.stubGlobal('fetch', (request: Request) =>
+    request.method === 'GET'
+      ? Promise.resolve(Response.json(ROW))
+      : request.text().then((body) => {
+          judged.push(JSON.parse(body) as FollowedForm)
+          return Response.json({ clean, even: clean, words: clean ? 'all' : '1 of 2 on time' })
+        }),
+  )
 })
 afterEach(() => {
   vi.useRealTimers()
@@ -64,6 +76,45 @@ describe('follow me', () => {
     const game = await begun()
     await press('KeyK')
     expect(game.get('section').attributes('data-state')).toBe('showing')
+    game.unmount()
+  })
+
+  /** The row's first two are answered by keys. */
+  async function two() {
+    const game = await begun()
+    await wait(2 * BEAT)
+    await press('KeyL')
+    await wait(900 + 2 * BEAT)
+    await press('KeyL')
+    await press('KeyJ')
+    return game
+  }
+
+  it('grows only by what keys call on time', async () => {
+    clean = false
+    const game = await two()
+    expect(judged[0]).toMatchObject({ row: ['RING', 'INDEX'], hand: 'RIGHT', bpm: 60 })
+    expect(judged[0]?.presses.map((one) => one.digit)).toEqual(['RING', 'INDEX'])
+    await wait(900)
+    expect(game.get('.said').text()).toBe('Once more: 1 of 2 on time. Look: 2 taps')
+    game.unmount()
+    clean = true
+    const other = await two()
+    await wait(900)
+    expect(other.get('.said').text()).toBe('Clean: all. Look: 3 taps')
+    other.unmount()
+  })
+
+  it('is judged by its order alone where it is touched', async () => {
+    const game = await begun()
+    await wait(2 * BEAT)
+    await game.findAll('.fingers button')[2]?.trigger('click')
+    await wait(900 + 2 * BEAT)
+    await game.findAll('.fingers button')[2]?.trigger('click')
+    await game.findAll('.fingers button')[0]?.trigger('click')
+    await wait(900)
+    expect(judged).toHaveLength(0)
+    expect(game.get('.said').text()).toBe('Look: 3 taps')
     game.unmount()
   })
 })

@@ -1,4 +1,4 @@
-import { flushPromises, mount } from '@vue/test-utils'
+import { flushPromises, mount, type VueWrapper } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { DrilledRoundForm, DrillRoundView } from '@/api/types'
 import HurtsPanel from '@/player/HurtsPanel.vue'
@@ -8,6 +8,8 @@ const ROUND: DrillRoundView = {
   roundId: '00000000-0000-4000-8000-000000000001',
   minutes: 1,
   beatsABar: null,
+  keysTogether: 2,
+  standIn: false,
   tempo: { least: 20, greatest: 240, step: 4, first: 60 },
   safety: {
     stopRules: ['Stop with sharp pain.'],
@@ -65,11 +67,16 @@ afterEach(() => {
   vi.unstubAllGlobals()
 })
 
-async function begun() {
+async function begun(
+  round: Partial<DrillRoundView> = {},
+  first: (stage: VueWrapper) => Promise<void> = async () => undefined,
+) {
   const stage = mount(RoundStage, {
-    props: { clientId: 'c', round: ROUND },
+    props: { clientId: 'c', round: { ...ROUND, ...round } },
     global: { stubs: { ExerciseFigure: true } },
   })
+  await flushPromises()
+  await first(stage)
   await stage.get('.start').trigger('click')
   await flushPromises()
   return stage
@@ -201,17 +208,10 @@ describe('a round', () => {
   })
 
   it('stays as much faster from one drill to the next, each at its own tempo', async () => {
-    const round = {
-      ...ROUND,
-      drills: ROUND.drills.map((drill, i) => ({ ...drill, aMinute: 60 + 20 * i })),
-    }
-    const stage = mount(RoundStage, {
-      props: { clientId: 'c', round },
-      global: { stubs: { ExerciseFigure: true } },
+    const drills = ROUND.drills.map((drill, i) => ({ ...drill, aMinute: 60 + 20 * i }))
+    const stage = await begun({ drills }, async (ready) => {
+      expect(ready.text()).toContain('60 to 80 a minute')
     })
-    expect(stage.text()).toContain('60 to 80 a minute')
-    await stage.get('.start').trigger('click')
-    await flushPromises()
     press('r')
     await after(7)
     expect(stage.get('.stage-count').text()).toContain('64 a minute')
@@ -233,6 +233,7 @@ describe('a round', () => {
       },
       global: { stubs: { ExerciseFigure: true } },
     })
+    await flushPromises()
     expect(stage.text()).toContain('in bars of 4')
     await stage.get('.start').trigger('click')
     await after(7)
@@ -243,26 +244,115 @@ describe('a round', () => {
     stage.unmount()
   })
 
-  it('is judged by the keys where it is drilled on them', async () => {
+  /** What the server is asked to judge, and says not clean to. */
+  function judging() {
     const asked: { presses: { digit: string; at: number }[] }[] = []
-    vi.stubGlobal('fetch', (request: Request) =>
-      request.text().then((body) => {
+    vi.stubGlobal('fetch', (request: Request | string) => {
+      if (typeof request === 'string' || request.url.includes('/stand-in/'))
+        return Promise.resolve(
+          Response.json([{ side: 'LEFT', digit: 'RING', at: 1003, velocity: 70 }]),
+        )
+      return request.text().then((body) => {
         if (!request.url.endsWith('/judgements')) return new Response(null, { status: 204 })
         asked.push(JSON.parse(body) as (typeof asked)[0])
         return Response.json({ clean: false, even: false, words: '1 of 10 on time, 9 missing' })
-      }),
-    )
-    const stage = await begun()
-    await after(6)
-    const event = new KeyboardEvent('keydown', { code: 'KeyS', key: 's', cancelable: true })
+      })
+    })
+    return asked
+  }
+  function key(code: string, type = 'keydown') {
+    const event = new KeyboardEvent(type, { code, key: code, cancelable: true })
     Object.defineProperty(event, 'timeStamp', { value: performance.now() })
     document.dispatchEvent(event)
+  }
+
+  it('is judged by the keys where it is drilled on them', async () => {
+    const asked = judging()
+    const stage = await begun()
+    await after(6)
+    key('KeyS')
     await after(20)
     await flushPromises()
     expect(asked[0]?.presses).toHaveLength(1)
     expect(asked[0]?.presses[0]?.at).toBeCloseTo(1000, -2)
     expect(stage.attributes('data-place')).toBe('1')
     expect(stage.text()).toContain('Not clean by the keys: 1 of 10 on time, 9 missing')
+    stage.unmount()
+  })
+
+  it('is judged by a MIDI keyboard whose keys were learned', async () => {
+    const asked = judging()
+    const midi = new EventTarget()
+    vi.stubGlobal('navigator', {
+      requestMIDIAccess: async () => ({ inputs: new Map([['a', midi]]) }),
+    })
+    const play = (note: number) =>
+      midi.dispatchEvent(
+        Object.assign(new Event('midimessage'), { data: Uint8Array.of(0x90, note, 80) }),
+      )
+    const stage = await begun({}, async (ready) => {
+      await ready.findAll('[role=radio]')[1]?.trigger('click')
+      await flushPromises()
+      expect(ready.get('.start').attributes('disabled')).toBeDefined()
+      play(48)
+      await flushPromises()
+      expect(ready.get('.start').attributes('disabled')).toBeUndefined()
+    })
+    await after(6)
+    play(50)
+    play(48)
+    await after(20)
+    await flushPromises()
+    expect(asked[0]?.presses.map((one) => one.digit)).toEqual(['RING'])
+    stage.unmount()
+  })
+
+  const FIST: DrillRoundView['drills'] = ROUND.drills.map((drill) => ({
+    ...drill,
+    keysAtOnce: 3,
+    drill: { ...drill.drill, first: [{ bent: ['INDEX', 'MIDDLE', 'RING'], open: [] }] },
+  }))
+
+  it('judges by no more keys than the keyboard was found to report', async () => {
+    const asked = judging()
+    const stage = await begun({ drills: FIST }, async (ready) => {
+      expect(ready.text()).toContain('The keys judge 0 of the 2.')
+    })
+    await after(6)
+    key('KeyS')
+    await after(20)
+    expect(asked).toHaveLength(0)
+    expect(stage.get('.ask').text()).toBe('Was it clean?')
+    stage.unmount()
+  })
+
+  it('judges all once they were held together', async () => {
+    const asked = judging()
+    const stage = await begun({ drills: FIST }, async (ready) => {
+      ;['KeyS', 'KeyD', 'KeyF'].forEach((code) => key(code))
+      await flushPromises()
+      expect(ready.text()).toContain('The keys judge all of them.')
+    })
+    await after(6)
+    key('KeyS')
+    await after(20)
+    expect(asked).toHaveLength(1)
+    stage.unmount()
+  })
+
+  it('is done by simulated hands, each drill from its first change on', async () => {
+    vi.useFakeTimers({
+      toFake: ['setTimeout', 'clearTimeout', 'setInterval', 'clearInterval', 'performance', 'Date'],
+    })
+    const asked = judging()
+    const stage = await begun({ standIn: true }, async (ready) => {
+      await ready.findAll('[role=radio]')[2]?.trigger('click')
+      expect(ready.findAll('.hands input').length).toBe(2)
+    })
+    await after(1)
+    await after(25)
+    await flushPromises()
+    expect(asked[0]?.presses.map((one) => Math.round(one.at))).toEqual([1003])
     stage.unmount()
   })
 })

@@ -149,10 +149,12 @@ export function simulatedInput(taps: readonly SimulatedTap[], name: string): Tap
       }
     },
     begin(zero) {
+      const now = performance.now()
       for (const tap of taps) {
         const at = zero + tap.at
+        if (at < now) continue
         const later = (what: () => void, millis: number) =>
-          timers.add(setTimeout(what, Math.max(0, millis - performance.now())))
+          timers.add(setTimeout(what, millis - now))
         const press = { side: tap.side, digit: tap.digit, at, velocity: tap.velocity }
         later(() => listener?.press(press), at)
         later(() => listener?.release({ ...press, at: at + PRESSED_FOR }), at + PRESSED_FOR)

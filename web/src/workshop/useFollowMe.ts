@@ -1,8 +1,8 @@
 import { useEventListener } from '@vueuse/core'
-import { computed, onScopeDispose, ref, type Ref } from 'vue'
-import type { Digit, Side } from '@/api/types'
+import { computed, onScopeDispose, ref, watchEffect, type Ref } from 'vue'
+import type { Digit, FollowedForm, JudgementView, Side } from '@/api/types'
 import { Sounds } from '@/player/sounds'
-import { KEYS } from './tapInput'
+import type { Press, TapInput } from './tapInput'
 
 const MINUTE = 60_000
 /** Between the last answer and the next showing. */
@@ -10,13 +10,22 @@ const BREATH = 900
 /** Lit for this share of a beat, so that the same finger twice is seen twice. */
 const LIT = 0.7
 
-export type FollowState = 'ready' | 'showing' | 'answering' | 'over'
+export type FollowState = 'ready' | 'showing' | 'answering' | 'judging' | 'over'
 
-/** A row is shown, done again by keys, and grows by one tap each time. */
+export interface FollowCalls {
+  readonly rowOf: (seed: number) => Promise<readonly Digit[]>
+  readonly judge: (followed: FollowedForm) => Promise<JudgementView>
+}
+
+/**
+ * A row is shown, done again, and grows by one tap each time. On keys it grows only if it was on
+ * time too; a touch is too coarse for that.
+ */
 export function useFollowMe(
-  rowOf: (seed: number) => Promise<readonly Digit[]>,
+  calls: FollowCalls,
   hand: Ref<Side>,
   bpm: Ref<number>,
+  input: Ref<TapInput | null>,
 ) {
   const state = ref<FollowState>('ready')
   const row = ref<readonly Digit[]>([])
@@ -25,6 +34,10 @@ export function useFollowMe(
   const lit = ref<Digit | null>(null)
   const wrong = ref<Digit | null>(null)
   const best = ref(0)
+  /** What keys said of the last answer. */
+  const judgement = ref<JudgementView | null>(null)
+  /** When each key of the answer went down; nothing where one was touched. */
+  let presses: number[] = []
   const shown = computed(() => row.value.slice(0, length.value))
   const sounds = new Sounds([{ at: 0, kind: 'beat' }])
   let timers: ReturnType<typeof setTimeout>[] = []
@@ -43,6 +56,7 @@ export function useFollowMe(
   function show() {
     state.value = 'showing'
     answered.value = 0
+    presses = []
     const beat = MINUTE / bpm.value
     shown.value.forEach((digit, i) => later(() => light(digit), i * beat))
     later(() => (state.value = 'answering'), shown.value.length * beat)
@@ -51,12 +65,18 @@ export function useFollowMe(
     quiet()
     await sounds.open()
     sounds.loudness(0.6)
-    row.value = await rowOf(seed)
+    row.value = await calls.rowOf(seed)
+    judgement.value = null
     wrong.value = null
     length.value = 1
     show()
   }
-  function answer(digit: Digit) {
+  /**
+   * A finger is answered.
+   *
+   * @param at when its key went down; null where it was touched
+   */
+  function answer(digit: Digit, at: number | null = null) {
     if (state.value !== 'answering') return
     const right = row.value[answered.value]
     quiet()
@@ -67,35 +87,65 @@ export function useFollowMe(
     }
     light(digit)
     answered.value++
+    if (at !== null) presses.push(at)
     if (answered.value < length.value) return
+    if (length.value > 1 && presses.length === length.value) void judge()
+    else grow()
+  }
+  async function judge() {
+    state.value = 'judging'
+    const taps = presses.map((at, i): Press => ({
+      side: hand.value,
+      digit: shown.value[i] as Digit,
+      at: at - (presses[0] ?? 0),
+      velocity: null,
+    }))
+    try {
+      judgement.value = await calls.judge({
+        row: [...shown.value],
+        hand: hand.value,
+        bpm: bpm.value,
+        presses: taps.map(({ side, digit, at }) => ({ side, digit, at })),
+      })
+    } catch {
+      // Without the server nothing tells how even it was; its order was right.
+      judgement.value = null
+    }
+    if (state.value !== 'judging') return
+    if (judgement.value?.clean ?? true) grow()
+    else again()
+  }
+  function again() {
+    state.value = 'showing'
+    later(show, BREATH)
+  }
+  function grow() {
     best.value = Math.max(best.value, length.value)
     if (length.value === row.value.length) {
       state.value = 'over'
       return
     }
     length.value++
-    state.value = 'showing'
-    later(show, BREATH)
+    again()
   }
   function stop() {
     quiet()
     state.value = 'ready'
   }
+  const isOn = computed(() => state.value !== 'ready' && state.value !== 'over')
   useEventListener(document, 'keydown', (event) => {
-    if (event.repeat || event.ctrlKey || event.metaKey || event.altKey) return
-    if (state.value === 'ready' || state.value === 'over') return
-    if (event.key === 'Escape') {
-      stop()
-      return
+    if (event.key === 'Escape' && isOn.value) stop()
+  })
+  watchEffect((clean) => {
+    if (!isOn.value || !input.value) return
+    const press = (key: Press) => {
+      if (key.side === hand.value) answer(key.digit, key.at)
     }
-    const digit = KEYS[hand.value][event.code]
-    if (!digit) return
-    event.preventDefault()
-    answer(digit)
+    clean(input.value.listen({ press, release: () => undefined }))
   })
   onScopeDispose(() => {
     quiet()
     sounds.close()
   })
-  return { state, length, answered, lit, wrong, best, shown, start, answer, stop }
+  return { state, isOn, length, answered, lit, wrong, best, judgement, shown, start, answer, stop }
 }

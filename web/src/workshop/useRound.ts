@@ -23,16 +23,19 @@ const MINUTE = 60_000
 
 export type RoundState = 'ready' | 'running' | 'paused' | 'asked' | 'judging' | 'done'
 
+/** How keys judge. */
+export interface RoundKeys {
+  readonly judge: (drill: JudgementForm) => Promise<JudgementView>
+  /** Whether they can: all that goes down at once has to be reported. */
+  readonly can: (drill: RoundDrillView) => boolean
+}
+
 /**
  * A round on its clock: each drill is read for some seconds and then changed at a tempo; whoever
  * says clean or not goes on at once, whoever drills on keys is judged by them, and whoever does
  * neither is asked.
  */
-export function useRound(
-  round: DrillRoundView,
-  phrase: Phrase = {},
-  judgeByKeys?: (drill: JudgementForm) => Promise<JudgementView>,
-) {
+export function useRound(round: DrillRoundView, phrase: Phrase = {}, keys?: RoundKeys) {
   const state = ref<RoundState>('ready')
   const place = ref(0)
   const position = ref(0)
@@ -108,22 +111,27 @@ export function useRound(
   }
   /** A key went down; before the first change it is only tried. */
   function press(key: Press) {
-    if (state.value !== 'running' || now.value?.keysAtOnce == null) return
+    if (state.value !== 'running' || !now.value || !keys?.can(now.value)) return
     advance()
     const at = position.value - (performance.now() - key.at) - reading.value
     if (at > -beat.value / 2)
       presses.push({ side: key.side, digit: key.digit, beats: at / beat.value })
   }
+  /** When the first change of the drill at hand is due, on the clock of key events. */
+  function firstChangeAt(): number {
+    advance()
+    return performance.now() - position.value + reading.value
+  }
   /** The drill is over: keys say how it was, else somebody is asked. */
   async function over() {
     const drill = now.value
-    if (!drill || !judgeByKeys || !presses.length) {
+    if (!drill || !keys || !presses.length) {
       state.value = 'asked'
       return
     }
     state.value = 'judging'
     try {
-      const judged = await judgeByKeys({
+      const judged = await keys.judge({
         pattern: drill.drill.pattern,
         hand: drill.drill.hand,
         aMinute: aMinute.value,
@@ -269,6 +277,7 @@ export function useRound(
     leftMillis,
     begin,
     press,
+    firstChangeAt,
     toggle,
     judge,
     shift,

@@ -324,6 +324,26 @@ class MeasureTest {
                         one.path("/taps/file?" + task.replace("OWN", "CLICK_THEN_ALONE")),
                         file.toByteArray())))
         .startsWith("pace: OWN or SPEED");
+    // Somebody says which voice is which hand's: these keys are now the left hand's.
+    JsonNode voices =
+        one.practice().coach().post(one.path("/taps/file/voices"), file.toByteArray()).json();
+    assertThat(voices).hasSize(1);
+    assertThat(voices.get(0).get("name").asString()).isEqualTo("Voice 1");
+    assertThat(voices.get(0).get("notes").asInt()).isEqualTo(80);
+    Answer left =
+        one.practice()
+            .coach()
+            .post(
+                one.path("/taps/file?" + task.replace("RIGHT", "LEFT") + "&left=1"),
+                file.toByteArray());
+    assertThat(left.json().get("late").get("words").asString())
+        .isEqualTo("Little to ring is late in the left hand: 51 ms.");
+    assertThat(
+            error(
+                one.practice()
+                    .coach()
+                    .post(one.path("/taps/file?" + task + "&right=2"), file.toByteArray())))
+        .isEqualTo("right: (2) must be a voice from 1 to 1.");
   }
 
   // ---- lifts
@@ -387,6 +407,33 @@ class MeasureTest {
     Map<String, Object> gap = judgement(presses);
     gap.put("pattern", "one-hand.none.part-index-middle.rest");
     assertThat(error(one.send("POST", "/workshop/judgements", gap))).contains("gap is open");
+  }
+
+  @Test
+  void aRowThatWasShownIsJudgedByItsTimes(RunningServer server) {
+    OneClient one = OneClient.takeIn(server);
+    JsonNode followed = one.sent("POST", "/workshop/follow-me", followed(0, 500, 1010));
+    assertThat(followed.get("clean").asBoolean()).isTrue();
+    JsonNode hurried = one.sent("POST", "/workshop/follow-me", followed(0, 200, 400));
+    assertThat(hurried.get("clean").asBoolean()).isFalse();
+    Map<String, Object> wrong = followed(0, 500, 1000);
+    wrong.put("bpm", 5);
+    assertThat(error(one.send("POST", "/workshop/follow-me", wrong)))
+        .isEqualTo("bpm: 20 to 240 beats a minute.");
+    wrong.put("bpm", 120);
+    wrong.put("row", List.of());
+    assertThat(error(one.send("POST", "/workshop/follow-me", wrong)))
+        .isEqualTo("row: 1 to 60 digits.");
+  }
+
+  /** Ring, index and middle of the right hand at 120 beats a minute. */
+  static Map<String, Object> followed(double... at) {
+    List<Digit> row = List.of(Digit.RING, Digit.INDEX, Digit.MIDDLE);
+    List<Map<String, Object>> presses = new ArrayList<>();
+    for (double one : at) {
+      presses.add(Map.of("side", "RIGHT", "digit", row.get(presses.size()).name(), "at", one));
+    }
+    return new HashMap<>(Map.of("row", row, "hand", "RIGHT", "bpm", 120, "presses", presses));
   }
 
   @Test
@@ -484,10 +531,31 @@ class MeasureTest {
     JsonNode taps = one.get("/stand-in/taps?" + PAIR_TASK + hands);
     assertThat(taps).hasSize(80);
     assertThat(one.get("/stand-in/taps?" + PAIR_TASK + hands)).isEqualTo(taps);
-    assertThat(one.get("/stand-in/lifts?side=LEFT" + hands)).hasSize(40);
+    assertThat(one.get("/stand-in/lifts?side=LEFT&order=7" + hands)).hasSize(40);
     assertThat(
-            error(one.send("GET", "/stand-in/lifts?" + hands.replace("leak=50", "leak=150"), null)))
+            error(one.send("GET", "/stand-in/lifts?order=7" + hands.replace("leak=50", "leak=150"), null)))
         .isEqualTo("leak: 0 to 100 %.");
+    JsonNode round = one.sent("POST", "/workshop/drills", Map.of("minutes", 5));
+    assertThat(round.get("standIn").asBoolean()).isTrue();
+    assertThat(round.get("keysTogether").asInt()).isEqualTo(2);
+    String drill =
+        "/stand-in/drill?pattern=one-hand.none.bend-ring.bend-little&aMinute=60&changes=20";
+    List<Map<String, Object>> presses = new ArrayList<>();
+    for (JsonNode tap : one.get(drill + "&hand=LEFT" + hands)) {
+      presses.add(
+          Map.of(
+              "side",
+              tap.get("side").asString(),
+              "digit",
+              tap.get("digit").asString(),
+              "at",
+              tap.get("at").asDouble()));
+    }
+    Map<String, Object> judgement = judgement(presses);
+    judgement.put("changes", 20);
+    assertThat(one.sent("POST", "/workshop/judgements", judgement).get("clean").asBoolean())
+        .isTrue();
+    assertThat(error(one.send("GET", drill + hands, null))).isEqualTo("hand: LEFT or RIGHT.");
     TapTask task =
         new TapTask(Pace.SPEED, List.of(Digit.INDEX), TwoHandedRow.MIRRORED, OptionalInt.empty());
     assertThat(simulated(task, 5, 1)).isEqualTo(simulated(task, 5, 1));

@@ -127,11 +127,14 @@ class ScopeTest {
     if (endpoint.pattern().endsWith("/workshop/rounds")) {
       return WorkshopTest.round(WorkshopTest.LEFT_RING, "LEFT", "CLEAN");
     }
-    if (endpoint.pattern().endsWith("/piece") || endpoint.pattern().endsWith("/taps/file")) {
+    if (endpoint.pattern().endsWith("/piece") || endpoint.pattern().contains("/taps/file")) {
       return new byte[] {1, 2, 3};
     }
     if (endpoint.pattern().endsWith("/judgements")) {
       return MeasureTest.judgement(List.of());
+    }
+    if (endpoint.pattern().endsWith("/follow-me")) {
+      return MeasureTest.followed(0);
     }
     if (endpoint.pattern().endsWith("/taps")) {
       return MeasureTest.tapTest(List.of(), "LEFT");

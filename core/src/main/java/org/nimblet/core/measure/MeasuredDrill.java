@@ -5,6 +5,7 @@ import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Side;
@@ -12,8 +13,8 @@ import org.nimblet.core.drill.Try.Drill;
 import org.nimblet.core.exercise.FingerState;
 
 /**
- * A drill judged by keys: what bends goes down. It is clean when every finger that had to go down
- * did so on time, none was missing and nothing else went down.
+ * A drill or a row judged by keys: what bends goes down. It is clean when every finger that had to
+ * go down did so on time, none was missing and nothing else went down.
  *
  * @param wanted how many presses were asked for
  * @param onTime how many of them came on time
@@ -30,6 +31,9 @@ public record MeasuredDrill(
 
   /** And never less than this, which is what a tap differs by itself (ours). */
   private static final double LEAST_MILLIS = 60;
+
+  /** So many keys held at once any computer keyboard reports (common practice, no source). */
+  public static final int TOGETHER_ON_ANY_KEYBOARD = 2;
 
   /** So many may be early or late before it is not clean, of a hundred (ours). */
   private static final int MAY_BE_LATE_PERCENT = 10;
@@ -69,8 +73,6 @@ public record MeasuredDrill(
     return second ? drill.pattern().second() : drill.pattern().first();
   }
 
-  private record Wanted(Side side, Digit digit, double atMillis) {}
-
   /**
    * Judges.
    *
@@ -85,14 +87,38 @@ public record MeasuredDrill(
             why -> {
               throw new IllegalArgumentException("pattern must be one of keys: " + why);
             });
-    double beat = MILLIS_A_MINUTE / aMinute;
-    List<Wanted> wanted = wanted(drill, beat, changes);
+    return judged(wanted(drill, aMinute, changes), taps, MILLIS_A_MINUTE / aMinute);
+  }
+
+  /**
+   * Judges a row that was shown and done again: one begins when one likes, so that the presses are
+   * laid over the beats as well as they go.
+   *
+   * @param bpm one tap on each beat
+   * @param taps presses, their times from any moment on
+   */
+  public static MeasuredDrill ofRow(List<Digit> row, Side side, int bpm, List<Tap> taps) {
+    double beat = MILLIS_A_MINUTE / bpm;
+    List<Tap> wanted = new ArrayList<>();
+    for (Digit digit : row) {
+      wanted.add(new Tap(side, digit, wanted.size() * beat, OptionalInt.empty()));
+    }
+    double began = 0;
+    int pairs = Math.min(wanted.size(), taps.size());
+    for (int i = 0; i < pairs; i++) {
+      began += (taps.get(i).atMillis() - wanted.get(i).atMillis()) / pairs;
+    }
+    double zero = began;
+    return judged(wanted, taps.stream().map(tap -> tap.earlier(zero)).toList(), beat);
+  }
+
+  private static MeasuredDrill judged(List<Tap> wanted, List<Tap> taps, double beat) {
     Set<Integer> used = new HashSet<>();
     List<Double> late = new ArrayList<>();
     int onTime = 0;
     int missing = 0;
     double near = Math.max(LEAST_MILLIS, ON_TIME * beat);
-    for (Wanted one : wanted) {
+    for (Tap one : wanted) {
       Optional<Integer> nearest = nearest(one, taps, used, beat / 2);
       if (nearest.isEmpty()) {
         missing++;
@@ -113,9 +139,15 @@ public record MeasuredDrill(
         PERCENT * Line.spread(of) / beat);
   }
 
-  /** What goes down at each change: what is bent now and was not before. */
-  private static List<Wanted> wanted(Drill drill, double beat, int changes) {
-    List<Wanted> wanted = new ArrayList<>();
+  /**
+   * What goes down at each change, exactly on time: what is bent now and was not before.
+   *
+   * @param aMinute changes a minute
+   * @param changes how many changes are done
+   */
+  public static List<Tap> wanted(Drill drill, int aMinute, int changes) {
+    double beat = MILLIS_A_MINUTE / aMinute;
+    List<Tap> wanted = new ArrayList<>();
     for (Side side : drill.hands()) {
       List<FingerState> states = states(drill, side);
       Set<Digit> down = EnumSet.noneOf(Digit.class);
@@ -123,7 +155,7 @@ public record MeasuredDrill(
         List<Digit> bent = states.get(change % states.size()).bent();
         for (Digit digit : bent) {
           if (!down.contains(digit)) {
-            wanted.add(new Wanted(side, digit, change * beat));
+            wanted.add(new Tap(side, digit, change * beat, OptionalInt.empty()));
           }
         }
         down.clear();
@@ -134,7 +166,7 @@ public record MeasuredDrill(
   }
 
   private static Optional<Integer> nearest(
-      Wanted one, List<Tap> taps, Set<Integer> used, double within) {
+      Tap one, List<Tap> taps, Set<Integer> used, double within) {
     int best = -1;
     double least = within;
     for (int i = 0; i < taps.size(); i++) {

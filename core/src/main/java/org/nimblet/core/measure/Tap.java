@@ -31,4 +31,9 @@ public record Tap(Side side, Digit digit, double atMillis, OptionalInt velocity)
               .formatted(velocity.getAsInt(), GREATEST_VELOCITY));
     }
   }
+
+  /** The same press, counted from a moment that is later by so much. */
+  Tap earlier(double millis) {
+    return new Tap(side, digit, atMillis - millis, velocity);
+  }
 }

@@ -85,4 +85,40 @@ class MeasuredDrillTest {
     assertThatThrownBy(() -> MeasuredDrill.of(gap, 60, 6, List.of()))
         .hasMessageContaining("gap is open");
   }
+
+  private static final List<Digit> ROW =
+      List.of(Digit.RING, Digit.INDEX, Digit.INDEX, Digit.LITTLE);
+
+  private static List<Tap> answered(double... at) {
+    List<Tap> taps = new ArrayList<>();
+    for (double one : at) {
+      taps.add(SyntheticTaps.tap(Side.RIGHT, ROW.get(taps.size()), one));
+    }
+    return taps;
+  }
+
+  @Test
+  void aRowMayBeginWheneverOneLikes() {
+    MeasuredDrill judged =
+        MeasuredDrill.ofRow(ROW, Side.RIGHT, 120, answered(9_000, 9_500, 10_000, 10_500));
+    assertThat(judged.clean()).isTrue();
+    assertThat(judged.spreadPercent()).isZero();
+  }
+
+  /** A first tap that comes late is off by itself and takes no other along. */
+  @Test
+  void oneTapOffIsOneTapLate() {
+    MeasuredDrill judged =
+        MeasuredDrill.ofRow(ROW, Side.RIGHT, 120, answered(9_200, 9_500, 10_000, 10_500));
+    assertThat(judged.words()).isEqualTo("3 of 4 on time");
+    assertThat(judged.clean()).isFalse();
+  }
+
+  @Test
+  void aRowDoneTwiceAsFastIsNotOnTime() {
+    MeasuredDrill judged =
+        MeasuredDrill.ofRow(ROW, Side.RIGHT, 120, answered(9_000, 9_250, 9_500, 9_750));
+    assertThat(judged.clean()).isFalse();
+    assertThat(MeasuredDrill.ofRow(ROW, Side.RIGHT, 120, List.of()).missing()).isEqualTo(4);
+  }
 }

@@ -49,23 +49,28 @@ final class DemandViews {
     }
     Optional<Reach> reach = Optional.ofNullable(form.span()).map(Reach::ofSpan);
     PieceDemand demand = PieceDemand.of(notes, reach);
-    List<VoiceView> voices = new ArrayList<>();
-    for (int i = 0; i < file.voices().size(); i++) {
-      PieceFile.Voice voice = file.voices().get(i);
-      voices.add(
-          new VoiceView(
-              i + 1,
-              voice.name().isEmpty() ? "Voice " + (i + 1) : voice.name(),
-              voice.notes().size(),
-              hands.of(i).orElse(null)));
-    }
     return new PieceDemandView(
         demand.notes(),
         demand.guessed(),
         demand.guessed() > 0 ? PieceDemand.RULE : null,
         reachWords(reach),
-        voices,
+        voices(file, hands),
         demand.hands().stream().map(hand -> hand(hand, reach)).toList());
+  }
+
+  /** The voices of a file, with the hands that play them. */
+  static List<VoiceView> voices(PieceFile file, PieceFile.Hands hands) {
+    List<VoiceView> voices = new ArrayList<>();
+    for (PieceFile.Voice voice : file.voices()) {
+      int number = voices.size() + 1;
+      voices.add(
+          new VoiceView(
+              number,
+              voice.name().isEmpty() ? "Voice " + number : voice.name(),
+              voice.notes().size(),
+              hands.of(number - 1).orElse(null)));
+    }
+    return voices;
   }
 
   private static String reachWords(Optional<Reach> reach) {

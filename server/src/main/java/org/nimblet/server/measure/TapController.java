@@ -1,9 +1,11 @@
 package org.nimblet.server.measure;
 
 import jakarta.validation.Valid;
+import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import org.nimblet.server.client.ClientFile;
+import org.nimblet.server.measure.DemandForms.VoiceView;
 import org.nimblet.server.measure.TapForms.TapKeptView;
 import org.nimblet.server.measure.TapForms.TapResultView;
 import org.nimblet.server.measure.TapForms.TapTaskForm;
@@ -72,6 +74,14 @@ class TapController {
       @RequestParam Optional<Integer> right,
       @RequestBody byte[] file) {
     return service.file(person, form, TapFile.read(file, left, right));
+  }
+
+  /** The voices of a file, so that somebody can say which hand played which. */
+  @PostMapping(value = "/file/voices", consumes = MediaType.APPLICATION_OCTET_STREAM_VALUE)
+  List<VoiceView> tapFileVoices(
+      @PathVariable("clientId") ClientFile client, @RequestBody byte[] file) {
+    PieceFile read = PieceFile.read(file);
+    return DemandViews.voices(read, read.hands(Optional.empty(), Optional.empty()));
   }
 
   @GetMapping("/result")

@@ -115,6 +115,27 @@ public record StandInHands(double evenness, int tapsAMinute, double leak, long s
   }
 
   /**
+   * What they tap where so much is wanted.
+   *
+   * @param wanted exactly on time
+   * @param beat milliseconds between two changes
+   */
+  public List<Tap> taps(List<Tap> wanted, double beat) {
+    Random random = new Random(seed);
+    return wanted.stream()
+        .filter(tap -> random.nextDouble() >= WRONG)
+        .map(tap -> follow(tap, beat, random))
+        .sorted(Comparator.comparingDouble(Tap::atMillis))
+        .toList();
+  }
+
+  private Tap follow(Tap wanted, double beat, Random random) {
+    double off = (LATE.get(wanted.digit()) + evenness * random.nextGaussian()) * beat / PERCENT;
+    return new Tap(
+        wanted.side(), wanted.digit(), wanted.atMillis() + off, OptionalInt.of(USUAL_VELOCITY));
+  }
+
+  /**
    * The fingers that come up when one is asked for.
    *
    * @param turn the number of the asking; the same one does the same again

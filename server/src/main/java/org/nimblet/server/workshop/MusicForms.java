@@ -17,7 +17,7 @@ final class MusicForms {
   static final String BARS_RULE = "1 to 16 bars.";
   static final String BEATS_RULE = "2 to 7 beats a bar.";
   private static final String KIND_RULE = "MIDI or MUSIC_XML.";
-  private static final String BPM_RULE = "20 to 240 beats a minute.";
+  static final String BPM_RULE = "20 to 240 beats a minute.";
   private static final String NOTES_RULE = "1 to 4 taps a beat.";
   private static final String ROUNDS_RULE = "1 to 64 rounds.";
   private static final String ANOTHER_RULE = "0 to 999.";

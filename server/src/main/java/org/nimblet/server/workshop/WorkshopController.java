@@ -8,6 +8,7 @@ import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.drill.Circle;
 import org.nimblet.core.drill.DrillTempo;
+import org.nimblet.core.measure.MeasuredDrill;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.person.Person;
 import org.nimblet.server.platform.TwoAtOnce;
@@ -15,10 +16,12 @@ import org.nimblet.server.workshop.WorkshopForms.ClaspsView;
 import org.nimblet.server.workshop.WorkshopForms.DrillRoundForm;
 import org.nimblet.server.workshop.WorkshopForms.DrillRoundView;
 import org.nimblet.server.workshop.WorkshopForms.DrilledRoundForm;
+import org.nimblet.server.workshop.WorkshopForms.FollowedForm;
 import org.nimblet.server.workshop.WorkshopForms.JudgementForm;
 import org.nimblet.server.workshop.WorkshopForms.JudgementView;
 import org.nimblet.server.workshop.WorkshopForms.PatternView;
 import org.nimblet.server.workshop.WorkshopForms.PatternsView;
+import org.nimblet.server.workshop.WorkshopForms.PressForm;
 import org.nimblet.server.workshop.WorkshopForms.RowForm;
 import org.nimblet.server.workshop.WorkshopForms.RowView;
 import org.springdoc.core.annotations.ParameterObject;
@@ -99,6 +102,14 @@ class WorkshopController {
           int seed) {
     return Circle.followMe(
         thumb ? List.of(Digit.values()) : Digit.FINGERS, seed, WorkshopForms.LONGEST_ROW);
+  }
+
+  /** A row that was done again on keys, judged by them. */
+  @PostMapping("/follow-me")
+  JudgementView judgeFollowed(
+      @PathVariable("clientId") ClientFile client, @Valid @RequestBody FollowedForm form) {
+    return JudgementView.of(
+        MeasuredDrill.ofRow(form.row(), form.hand(), form.bpm(), PressForm.taps(form.presses())));
   }
 
   /** A drill that was done on keys, judged by them. */

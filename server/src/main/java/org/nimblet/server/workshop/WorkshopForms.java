@@ -20,6 +20,8 @@ import org.nimblet.core.drill.DrillLength;
 import org.nimblet.core.drill.DrillTempo;
 import org.nimblet.core.drill.Phrase;
 import org.nimblet.core.drill.TwoHandedRow;
+import org.nimblet.core.measure.MeasuredDrill;
+import org.nimblet.core.measure.Tap;
 import org.nimblet.core.session.SessionEnding;
 import org.nimblet.server.platform.InvalidFieldException;
 import org.nimblet.server.routine.SafetyView;
@@ -46,6 +48,7 @@ public final class WorkshopForms {
   /** A session is kept with so many steps at most. */
   static final int MOST_DRILLS = 60;
 
+  private static final String ROW_RULE = "1 to 60 digits.";
   private static final String DRILLS_RULE = "1 to 60 drills.";
   private static final String CHANGES_RULE = "0 to 112 changes.";
   private static final String PRESS_RULE = "Within ten minutes of the first change.";
@@ -170,6 +173,8 @@ public final class WorkshopForms {
    * A round, to be drilled now.
    *
    * @param beatsABar how changes are counted where the round is set to a phrase
+   * @param keysTogether so many keys held at once any computer keyboard reports
+   * @param standIn whether simulated hands can play it
    */
   public record DrillRoundView(
       UUID roundId,
@@ -177,6 +182,8 @@ public final class WorkshopForms {
       @Schema(nullable = true) Integer beatsABar,
       TempoRange tempo,
       List<RoundDrillView> drills,
+      int keysTogether,
+      boolean standIn,
       SafetyView safety) {}
 
   /**
@@ -292,7 +299,15 @@ public final class WorkshopForms {
       @NotNull(message = "LEFT or RIGHT.") Side side,
       @NotNull(message = "INDEX, MIDDLE, RING or LITTLE.") Digit digit,
       @Min(value = -60_000, message = PRESS_RULE) @Max(value = 600_000, message = PRESS_RULE)
-          double at) {}
+          double at) {
+    private Tap tap() {
+      return new Tap(side, digit, at, OptionalInt.empty());
+    }
+
+    static List<Tap> taps(List<PressForm> presses) {
+      return presses.stream().map(PressForm::tap).toList();
+    }
+  }
 
   /** The presses of a drill, to be judged. */
   public record JudgementForm(
@@ -308,13 +323,28 @@ public final class WorkshopForms {
       @NotNull(message = PRESSES_RULE) @Size(max = 2_000, message = PRESSES_RULE)
           List<@NotNull(message = "A press.") @Valid PressForm> presses) {}
 
+  /** The presses of a row that was shown and done again, to be judged. */
+  public record FollowedForm(
+      @NotNull(message = ROW_RULE) @Size(min = 1, max = LONGEST_ROW, message = ROW_RULE)
+          List<@NotNull(message = ROW_RULE) Digit> row,
+      @NotNull(message = "LEFT or RIGHT.") Side hand,
+      @Min(value = LEAST_A_MINUTE, message = MusicForms.BPM_RULE)
+          @Max(value = GREATEST_A_MINUTE, message = MusicForms.BPM_RULE)
+          int bpm,
+      @NotNull(message = PRESSES_RULE) @Size(max = 2_000, message = PRESSES_RULE)
+          List<@NotNull(message = "A press.") @Valid PressForm> presses) {}
+
   /**
    * What keys say of a drill.
    *
    * @param even whether it was clean and even enough to go faster at once
    * @param words for people: "19 of 20 on time, 1 missing"
    */
-  public record JudgementView(boolean clean, boolean even, String words) {}
+  public record JudgementView(boolean clean, boolean even, String words) {
+    static JudgementView of(MeasuredDrill judged) {
+      return new JudgementView(judged.clean(), judged.even(), judged.words());
+    }
+  }
 
   /**
    * A round as it was drilled: a session like any other. One that is known is passed over.

@@ -23,6 +23,7 @@ import org.nimblet.core.routine.OpenDrills;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.person.Person;
 import org.nimblet.server.platform.InvalidFieldException;
+import org.nimblet.server.platform.NimbletSettings;
 import org.nimblet.server.routine.RoutineRequests;
 import org.nimblet.server.routine.SafetyView;
 import org.nimblet.server.workshop.WorkshopForms.DrillRoundForm;
@@ -31,6 +32,7 @@ import org.nimblet.server.workshop.WorkshopForms.JudgementForm;
 import org.nimblet.server.workshop.WorkshopForms.JudgementView;
 import org.nimblet.server.workshop.WorkshopForms.PatternView;
 import org.nimblet.server.workshop.WorkshopForms.PatternsView;
+import org.nimblet.server.workshop.WorkshopForms.PressForm;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -40,10 +42,12 @@ public class WorkshopService {
 
   private final DrillTries tries;
   private final DifficultyService difficulties;
+  private final NimbletSettings settings;
 
-  WorkshopService(DrillTries tries, DifficultyService difficulties) {
+  WorkshopService(DrillTries tries, DifficultyService difficulties, NimbletSettings settings) {
     this.tries = tries;
     this.difficulties = difficulties;
+    this.settings = settings;
   }
 
   /** All patterns as somebody stands with them, those of one hand for one of both. */
@@ -80,7 +84,8 @@ public class WorkshopService {
       throw new InvalidFieldException(
           "minutes", "Nothing of what is learned now may be done. " + whyNot(person, drilling));
     }
-    return views(person).round(drilling, drills, form, SafetyView.of(person));
+    return views(person)
+        .round(drilling, drills, form, settings.standIn().runs(), SafetyView.of(person));
   }
 
   private String whyNot(Person person, Drilling drilling) {
@@ -120,21 +125,29 @@ public class WorkshopService {
    * @throws InvalidFieldException if keys cannot judge it
    */
   JudgementView judge(JudgementForm form) {
-    Drill drill = drill("pattern", form.pattern(), form.hand());
+    Drill drill = judgeable(form.pattern(), form.hand());
+    return JudgementView.of(
+        MeasuredDrill.of(drill, form.aMinute(), form.changes(), PressForm.taps(form.presses())));
+  }
+
+  /**
+   * What keys should hear of a drill, exactly on time.
+   *
+   * @param pattern the name of a pattern that keys can judge
+   * @throws InvalidFieldException if they cannot
+   */
+  public List<Tap> wanted(String pattern, Side hand, int aMinute, int changes) {
+    return MeasuredDrill.wanted(judgeable(pattern, hand), aMinute, changes);
+  }
+
+  private static Drill judgeable(String pattern, Side hand) {
+    Drill drill = drill("pattern", pattern, hand);
     MeasuredDrill.unfit(drill)
         .ifPresent(
             why -> {
               throw new InvalidFieldException("pattern", why);
             });
-    MeasuredDrill judged =
-        MeasuredDrill.of(
-            drill,
-            form.aMinute(),
-            form.changes(),
-            form.presses().stream()
-                .map(press -> new Tap(press.side(), press.digit(), press.at(), OptionalInt.empty()))
-                .toList());
-    return new JudgementView(judged.clean(), judged.even(), judged.words());
+    return drill;
   }
 
   private static OpenDrills open(Person person) {

@@ -205,13 +205,19 @@ final class WorkshopViews {
   }
 
   DrillRoundView round(
-      Drilling drilling, List<Drill> drills, DrillRoundForm form, SafetyView safety) {
+      Drilling drilling,
+      List<Drill> drills,
+      DrillRoundForm form,
+      boolean standIn,
+      SafetyView safety) {
     return new DrillRoundView(
         UUID.randomUUID(),
         form.length(),
         form.phrase().map(Phrase::beatsABar).orElse(null),
         TempoRange.from(DrillTempo.FIRST),
         drills.stream().map(drill -> drill(drilling, drill, form)).toList(),
+        MeasuredDrill.TOGETHER_ON_ANY_KEYBOARD,
+        standIn,
         safety);
   }
 

@@ -2,17 +2,18 @@
 import { computed, ref, watchEffect } from 'vue'
 import type { Digit, Side } from '@/api/types'
 import { listed } from '@/parts/words'
-import type { TapInput } from '@/workshop/tapInput'
+import type { TapInput } from './tapInput'
 
 /** Which keys the keyboard can report together is found out first: all of a hand are held. */
 const props = defineProps<{
   input: TapInput
   sides: readonly Side[]
-  digits: readonly Digit[]
-  /** Digits of a hand that have to report together. */
-  needed: readonly Digit[]
+  fingers: Readonly<Record<Side, readonly Digit[]>>
 }>()
+/** Whether all keys of each hand report together. */
 const found = defineModel<boolean>({ required: true })
+/** The most that reported together, of both hands. */
+const most = defineModel<number>('most', { default: 0 })
 
 const down = ref<Record<Side, readonly Digit[]>>({ LEFT: [], RIGHT: [] })
 /** The most that a hand reported at once. */
@@ -23,6 +24,7 @@ watchEffect((clean) => {
       down.value = { ...down.value, [side]: [...new Set([...down.value[side], digit])] }
       if (down.value[side].length > best.value[side].length)
         best.value = { ...best.value, [side]: down.value[side] }
+      most.value = Math.max(most.value, down.value.LEFT.length + down.value.RIGHT.length)
     },
     release: ({ side, digit }) => {
       down.value = { ...down.value, [side]: down.value[side].filter((one) => one !== digit) }
@@ -30,8 +32,12 @@ watchEffect((clean) => {
   })
   clean(stop)
 })
-const laid = (side: Side) => (side === 'LEFT' ? [...props.digits].reverse() : props.digits)
-const enough = (side: Side) => props.digits.every((digit) => best.value[side].includes(digit))
+const laid = (side: Side) => {
+  const digits = props.fingers[side]
+  return side === 'LEFT' ? [...digits].reverse() : digits
+}
+const enough = (side: Side) =>
+  props.fingers[side].every((digit) => best.value[side].includes(digit))
 watchEffect(() => (found.value = props.sides.every(enough)))
 const short = computed(() => props.sides.filter((side) => !enough(side)))
 </script>
@@ -49,11 +55,11 @@ const short = computed(() => props.sides.filter((side) => !enough(side)))
         >{{ best[side].includes(digit) ? '✓' : '' }}</i
       >
     </p>
-    <p v-if="found" role="status">All of them report together.</p>
+    <p v-if="found" role="status"><slot name="found">All of them report together.</slot></p>
     <p v-else class="quiet" role="status">
-      Hold all {{ digits.length }} keys of the
-      {{ listed(short.map((one) => one.toLowerCase())) }} hand down at once. A keyboard that never
-      reports {{ needed.length }} together cannot be used; take a MIDI keyboard.
+      Hold all keys of the {{ listed(short.map((one) => one.toLowerCase())) }}
+      {{ short.length === 1 ? 'hand' : 'hands' }} down at once.
+      <slot name="not-yet" />
     </p>
   </div>
 </template>

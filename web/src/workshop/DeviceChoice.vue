@@ -1,23 +1,20 @@
 <script setup lang="ts">
 import { onScopeDispose, ref, watch } from 'vue'
-import type { Digit, Side } from '@/api/types'
+import type { Digit, Side, SimulatedHands } from '@/api/types'
 import ChoiceRow from '@/form/ChoiceRow.vue'
 import { counted } from '@/parts/words'
-import {
-  askMidi,
-  hearNotes,
-  keyboardInput,
-  midiInput,
-  placesOf,
-  type TapInput,
-} from '@/workshop/tapInput'
+import { usualHands } from './simulated'
+import SimulatedHandsFields from './SimulatedHandsFields.vue'
+import { askMidi, hearNotes, keyboardInput, midiInput, placesOf, type TapInput } from './tapInput'
 
 /** What is tapped on; of a MIDI keyboard the keys are learned first. */
 const props = defineProps<{
   fingers: Readonly<Record<Side, readonly Digit[]>>
-  standIn: boolean
+  /** What of simulated hands matters here; nothing where there are none. */
+  standIn: readonly (keyof SimulatedHands)[]
 }>()
-const emit = defineEmits<{ simulated: [on: boolean] }>()
+/** The hands that play, or null where somebody does. */
+const emit = defineEmits<{ simulated: [hands: SimulatedHands | null] }>()
 /** Null until it is known which keys are meant. */
 const input = defineModel<TapInput | null>({ required: true })
 type Kind = 'KEYS' | 'MIDI' | 'SIMULATED'
@@ -26,7 +23,8 @@ const options: { value: Kind; label: string }[] = [
   { value: 'KEYS', label: 'Computer keyboard' },
   { value: 'MIDI', label: 'MIDI keyboard' },
 ]
-if (props.standIn) options.push({ value: 'SIMULATED', label: 'Simulated hands' })
+if (props.standIn.length) options.push({ value: 'SIMULATED', label: 'Simulated hands' })
+const hands = ref(usualHands())
 const message = ref('')
 const notes = ref<readonly number[]>([])
 const learning = ref(false)
@@ -56,12 +54,14 @@ watch(
     stop?.()
     learning.value = false
     message.value = ''
-    emit('simulated', kind === 'SIMULATED')
     input.value = kind === 'KEYS' ? keyboardInput() : null
     if (kind === 'MIDI') void learn()
   },
   { immediate: true },
 )
+watch([chosen, hands], () => emit('simulated', chosen.value === 'SIMULATED' ? hands.value : null), {
+  immediate: true,
+})
 onScopeDispose(() => stop?.())
 </script>
 
@@ -79,6 +79,7 @@ onScopeDispose(() => stop?.())
       {{ counted(needed(), 'key') }}.
     </p>
     <p v-else-if="chosen === 'MIDI' && input" role="status">The keys are known.</p>
+    <SimulatedHandsFields v-else-if="chosen === 'SIMULATED'" v-model="hands" :only="standIn" />
     <p v-if="message" role="alert">{{ message }}</p>
   </div>
 </template>

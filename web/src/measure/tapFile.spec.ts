@@ -1,0 +1,68 @@
+import { flushPromises, mount } from '@vue/test-utils'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import type { TapTaskQuery, VoiceView } from '@/api/types'
+import TapFile from './TapFile.vue'
+
+const push = vi.fn()
+vi.mock('vue-router', () => ({ useRouter: () => ({ push }) }))
+const QUERY: TapTaskQuery = {
+  pace: 'CLICK_THEN_ALONE',
+  what: 'PAIR',
+  hands: 'LEFT',
+  thumb: false,
+  notesABeat: 2,
+}
+let voices: VoiceView[] = []
+let read: string[] = []
+
+beforeEach(() => {
+  read = []
+  vi.stubGlobal('fetch', async (request: Request) => {
+    if (request.url.endsWith('/voices')) return Response.json(voices)
+    read.push(request.url)
+    return Response.json({ testId: 'x' })
+  })
+})
+afterEach(() => vi.unstubAllGlobals())
+
+const voice = (number: number): VoiceView => ({
+  number,
+  name: `Track ${number}`,
+  notes: 80,
+  hand: null,
+})
+async function chosen() {
+  const page = mount(TapFile, { props: { clientId: 'c', query: QUERY } })
+  const field = page.get<HTMLInputElement>('input[type=file]')
+  Object.defineProperty(field.element, 'files', { value: [new File(['MThd'], 'taps.mid')] })
+  await field.trigger('change')
+  await flushPromises()
+  return page
+}
+
+describe('a test that was played elsewhere', () => {
+  it('asks which voice the tested hand played, and no other', async () => {
+    voices = [voice(1), voice(2)]
+    const page = await chosen()
+    expect(page.findAll('select')).toHaveLength(1)
+    await page.get('select').setValue(2)
+    await page.get('form').trigger('submit')
+    await flushPromises()
+    expect(read[0]).toContain('left=2')
+    expect(read[0]).not.toContain('right=')
+    // What was played elsewhere had no click of ours.
+    expect(read[0]).toContain('pace=OWN')
+    expect(push).toHaveBeenCalledWith({ path: '/workshop/c/tap-test', query: { test: 'x' } })
+    page.unmount()
+  })
+
+  it('asks nothing of a file with one voice', async () => {
+    voices = [voice(1)]
+    const page = await chosen()
+    expect(page.findAll('select')).toHaveLength(0)
+    await page.get('form').trigger('submit')
+    await flushPromises()
+    expect(read[0]).not.toContain('left=')
+    page.unmount()
+  })
+})
