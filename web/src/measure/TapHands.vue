@@ -18,7 +18,9 @@ const props = withDefaults(
 )
 
 const GAP = 70
-const KEY = { width: 31, height: 46 }
+const KEY = { width: 42, height: 60 }
+const FINGERS: readonly Digit[] = ['INDEX', 'MIDDLE', 'RING', 'LITTLE']
+const BETWEEN = 3
 const BOTTOM = 96
 const MARGIN = 6
 const SIDES: readonly Side[] = ['LEFT', 'RIGHT']
@@ -28,8 +30,8 @@ const hands = computed(() =>
     const left = side === 'LEFT'
     const next = props.next[side]
     const drawing = handDrawing(
-      'FLAT',
-      'FLAT',
+      'SPREAD',
+      'SPREAD',
       0,
       'BACK',
       left,
@@ -38,14 +40,18 @@ const hands = computed(() =>
     )
     const shift = left ? -drawing.box[2] - GAP / 2 : -drawing.box[0] + GAP / 2
     const tip = (digit: Digit) => drawing.place(digitNumbers([digit])[0] ?? 0, 2, 1)
-    const top = tip('MIDDLE')[1] - KEY.height * 0.62
+    const top = tip('MIDDLE')[1] - KEY.height * 0.5
+    const outward = left ? -1 : 1
+    /** Side by side, the middle finger on its own. */
+    const across = (digit: Digit) =>
+      tip('MIDDLE')[0] + outward * (FINGERS.indexOf(digit) - 1) * (KEY.width + BETWEEN)
     const keys = props.fingers[side].map((digit) => {
       const thumb = digit === 'THUMB'
       const sign = signOf({ bent: thumb ? [] : [digit], open: [] }, side)
       return {
         digit,
         sign,
-        x: tip(digit)[0] - KEY.width / 2 + shift,
+        x: (thumb ? tip(digit)[0] : across(digit)) - KEY.width / 2 + shift,
         y: thumb ? tip('THUMB')[1] - KEY.height * 0.7 : top,
         on: digit === next,
         down: props.down[side].includes(digit),
@@ -114,6 +120,7 @@ const label = computed(() =>
 
 <style scoped>
 .tap-hands {
+  align-self: center;
   width: 100%;
   max-height: min(440px, 52vh);
 }

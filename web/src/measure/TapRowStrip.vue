@@ -6,7 +6,7 @@ import FingerSign from '@/workshop/FingerSign.vue'
 /** The row of a test; it moves on with whoever taps. */
 const props = defineProps<{ row: readonly Digit[]; place: number; side: Side }>()
 
-const SHOWN = 16
+const SHOWN = 20
 const round = computed(() => Math.floor(props.place / props.row.length))
 const within = computed(() => props.place % props.row.length)
 /** Of a long row the part that one is in. */

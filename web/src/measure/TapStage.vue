@@ -3,7 +3,7 @@ import { computed, shallowRef } from 'vue'
 import { api } from '@/api/calls'
 import { useAttempt } from '@/api/useAttempt'
 import type { Digit, Side, SimulatedHands, TapTaskQuery, TapTaskView } from '@/api/types'
-import { countdown } from '@/parts/words'
+import { capital, countdown } from '@/parts/words'
 import { COMPUTER_KEYBOARD, simulatedInput, type TapInput } from '@/workshop/tapInput'
 import { SIMULATED_NAME } from '@/workshop/simulated'
 import TapHands from './TapHands.vue'
@@ -99,7 +99,7 @@ const said = computed(
       >
         <TapHands :fingers="fingers" :next="next" />
         <template #lead>
-          {{ task.doing }}.
+          {{ capital(task.doing) }}.
           <template v-if="task.clickMillis"
             >{{ task.withClick }} taps with the click, then {{ task.alone }} without it.</template
           >

@@ -46,15 +46,17 @@ useEventListener(document, 'keydown', (event) => {
     <slot v-else />
   </div>
   <section class="said" :aria-label="label">
-    <h1>{{ title }}</h1>
-    <p class="lead"><slot name="lead" /></p>
-    <p v-if="closed" class="lead" role="alert">{{ closed }}</p>
-    <template v-else>
-      <slot name="more" />
-      <SafetyNotes :notes="safety.notes" />
-      <BeforeStart v-model:before="before" v-model:asking="asking" :safety="safety" />
-    </template>
-    <p class="side-by-side">
+    <div class="scrolls">
+      <h1>{{ title }}</h1>
+      <p class="lead"><slot name="lead" /></p>
+      <p v-if="closed" class="lead" role="alert">{{ closed }}</p>
+      <template v-else>
+        <slot name="more" />
+        <SafetyNotes :notes="safety.notes" />
+        <BeforeStart v-model:before="before" v-model:asking="asking" :safety="safety" />
+      </template>
+    </div>
+    <p class="side-by-side acts">
       <StageKey
         v-if="!closed"
         class="start"
@@ -75,8 +77,21 @@ useEventListener(document, 'keydown', (event) => {
   align-self: center;
   min-width: 0;
   max-height: 100%;
+}
+.first,
+.scrolls {
   overflow-y: auto;
   scrollbar-width: thin;
+}
+.said {
+  display: flex;
+  flex-direction: column;
+}
+.scrolls {
+  min-height: 0;
+}
+.acts {
+  margin: 16px 0 0;
 }
 h1 {
   font-size: 2.25rem;

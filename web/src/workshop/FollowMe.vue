@@ -1,16 +1,18 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef, toRef } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import { api } from '@/api/calls'
 import { useAttempt } from '@/api/useAttempt'
-import type { Digit, Side } from '@/api/types'
+import type { Digit, Side, TempoRange } from '@/api/types'
 import ChoiceRow from '@/form/ChoiceRow.vue'
 import FingerSign from './FingerSign.vue'
 import DeviceChoice from './DeviceChoice.vue'
 import { KEYS, type TapInput } from './tapInput'
+import TempoStepper from './TempoStepper.vue'
 import { useFollowMe } from './useFollowMe'
 
 /** A row that grows: it is shown finger by finger and done again with keys or by touch. */
-const props = defineProps<{ clientId: string; digits: readonly Digit[]; bpm: number }>()
+const props = defineProps<{ clientId: string; digits: readonly Digit[]; tempo?: TempoRange }>()
+const bpm = defineModel<number>('bpm', { required: true })
 
 const HANDS: readonly { value: Side; label: string }[] = [
   { value: 'LEFT', label: 'Left hand' },
@@ -26,7 +28,7 @@ const game = useFollowMe(
     judge: (followed) => api.judgeFollowed(props.clientId, followed),
   },
   hand,
-  toRef(props, 'bpm'),
+  bpm,
   input,
 )
 const fingers = computed<Record<Side, readonly Digit[]>>(() => ({
@@ -55,7 +57,10 @@ const state = (digit: Digit) => ({ bent: digit === 'THUMB' ? [] : [digit], open:
       A row is shown and you do it again; each time it is one tap longer. On keys it has to be on
       time too.
     </p>
-    <ChoiceRow v-model="handChosen" :options="HANDS" label="Hand" />
+    <div class="choose">
+      <ChoiceRow v-model="handChosen" :options="HANDS" label="Hand" />
+      <TempoStepper v-if="tempo" v-model="bpm" :range="tempo" words="bpm" />
+    </div>
     <DeviceChoice :key="hand" v-model="input" :fingers="fingers" :stand-in="[]" />
     <div class="fingers">
       <button
@@ -103,6 +108,12 @@ h2 {
   margin: 0 0 4px;
   font-size: 1.25rem;
   line-height: 1.75rem;
+}
+.choose {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px 24px;
+  margin-top: 12px;
 }
 .fingers {
   display: flex;

@@ -44,7 +44,7 @@ const short = computed(() => props.sides.filter((side) => !enough(side)))
 
 <template>
   <div class="together">
-    <h2>Keys found out first</h2>
+    <h2>Which keys report together</h2>
     <p v-for="side in sides" :key="side" class="row-of-keys">
       <span class="side">{{ side.toLowerCase() }}</span>
       <i
@@ -55,7 +55,7 @@ const short = computed(() => props.sides.filter((side) => !enough(side)))
         >{{ best[side].includes(digit) ? '✓' : '' }}</i
       >
     </p>
-    <p v-if="found" role="status"><slot name="found">All of them report together.</slot></p>
+    <p v-if="found" role="status">All of them report together.</p>
     <p v-else class="quiet" role="status">
       Hold all keys of the {{ listed(short.map((one) => one.toLowerCase())) }}
       {{ short.length === 1 ? 'hand' : 'hands' }} down at once.

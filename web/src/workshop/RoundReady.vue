@@ -66,7 +66,19 @@ const said = computed(() =>
     @start="emit('start', $event)"
     @leave="emit('leave')"
   >
-    <slot />
+    <div>
+      <slot />
+      <KeysTogether
+        v-if="input && isUnknown"
+        v-model="found"
+        v-model:most="most"
+        :input="input"
+        :fingers="fingers"
+        :sides="sides"
+      >
+        <template #not-yet>You are asked about patterns of more keys than it reports.</template>
+      </KeysTogether>
+    </div>
     <template #lead>
       Each is seen first, then changed {{ round.drills[0]?.changes }} times, {{ tempi }} a
       minute<template v-if="round.beatsABar">, in bars of {{ round.beatsABar }}</template
@@ -81,18 +93,7 @@ const said = computed(() =>
         :stand-in="round.standIn ? ['evenness', 'seed'] : []"
         @simulated="emit('simulated', $event)"
       />
-      <KeysTogether
-        v-if="input && isUnknown"
-        v-model="found"
-        v-model:most="most"
-        :input="input"
-        :fingers="fingers"
-        :sides="sides"
-      >
-        <template #not-yet>{{ said }}</template>
-        <template #found>{{ said }}</template>
-      </KeysTogether>
-      <p v-else-if="input" role="status">{{ said }}</p>
+      <p v-if="input" role="status">{{ said }}</p>
     </template>
   </ReadyFrame>
 </template>

@@ -131,12 +131,23 @@ const asFile = computed(() => ({
         <label class="check"
           ><input v-model="thumb" type="checkbox" class="form-check-input" /> with the thumb</label
         >
-        <BButton variant="outline-secondary" @click="another = (another + 1) % MOST"
+        <BButton
+          v-if="shown === what"
+          variant="outline-secondary"
+          @click="another = (another + 1) % MOST"
           >Another circle</BButton
         >
-        <BButton v-if="another" variant="link" @click="another = 0">The first again</BButton>
+        <BButton v-if="shown === what && another" variant="link" @click="another = 0"
+          >The first again</BButton
+        >
       </section>
-      <FollowMe v-if="shown === 'FOLLOW_ME'" :client-id="clientId" :digits="digits" :bpm="bpm" />
+      <FollowMe
+        v-if="shown === 'FOLLOW_ME'"
+        v-model:bpm="bpm"
+        :client-id="clientId"
+        :digits="digits"
+        :tempo="row?.tempo"
+      />
       <OrdersTable v-else-if="shown === 'ORDERS'" :client-id="clientId" />
       <PageState
         v-else
