@@ -1,4 +1,4 @@
-import { flushPromises, mount } from '@vue/test-utils'
+import { mount } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import type { TapTaskQuery, VoiceView } from '@/api/types'
 import TapFile from './TapFile.vue'
@@ -17,6 +17,7 @@ let read: string[] = []
 
 beforeEach(() => {
   read = []
+  push.mockClear()
   vi.stubGlobal('fetch', async (request: Request) => {
     if (request.url.endsWith('/voices')) return Response.json(voices)
     read.push(request.url)
@@ -36,7 +37,7 @@ async function chosen() {
   const field = page.get<HTMLInputElement>('input[type=file]')
   Object.defineProperty(field.element, 'files', { value: [new File(['MThd'], 'taps.mid')] })
   await field.trigger('change')
-  await flushPromises()
+  await vi.waitFor(() => expect(page.find('button').exists()).toBe(true))
   return page
 }
 
@@ -45,9 +46,9 @@ describe('a test that was played elsewhere', () => {
     voices = [voice(1), voice(2)]
     const page = await chosen()
     expect(page.findAll('select')).toHaveLength(1)
-    await page.get('select').setValue(2)
+    await page.findAll('option')[2]?.setValue()
     await page.get('form').trigger('submit')
-    await flushPromises()
+    await vi.waitFor(() => expect(push).toHaveBeenCalled())
     expect(read[0]).toContain('left=2')
     expect(read[0]).not.toContain('right=')
     // What was played elsewhere had no click of ours.
@@ -61,7 +62,7 @@ describe('a test that was played elsewhere', () => {
     const page = await chosen()
     expect(page.findAll('select')).toHaveLength(0)
     await page.get('form').trigger('submit')
-    await flushPromises()
+    await vi.waitFor(() => expect(push).toHaveBeenCalled())
     expect(read[0]).not.toContain('left=')
     page.unmount()
   })
