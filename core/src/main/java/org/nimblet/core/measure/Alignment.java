@@ -20,6 +20,7 @@ final class Alignment {
   /** More than this is not compared: whoever taps so unlike the row taps another one. */
   private static final long MOST_CELLS = 40_000_000;
 
+  private static final int FAR = Integer.MAX_VALUE / 2;
   private static final byte ALONG = 0;
   private static final byte SKIPPED = 1;
   private static final byte ADDED = 2;
@@ -59,37 +60,33 @@ final class Alignment {
           "taps (%d) must be about as many as are wanted (%d)".formatted(made, places));
     }
     byte[] ways = new byte[(places + 1) * width];
-    int[] before = new int[width];
-    int[] here = new int[width];
-    for (int place = 0; place <= places; place++) {
-      Arrays.fill(here, Integer.MAX_VALUE / 2);
-      for (int k = Math.max(0, band - place); k < width; k++) {
-        int tap = place + k - band;
-        if (tap > made) {
-          break;
-        }
-        if (place == 0) {
-          here[k] = tap;
-          ways[k] = ADDED;
-          continue;
-        }
-        int best = Integer.MAX_VALUE / 2;
-        byte way = SKIPPED;
-        if (tap > 0) {
-          best = before[k] + (asked[place - 1] == tapped[tap - 1] ? 0 : 1);
-          way = ALONG;
-        }
-        if (k + 1 < width && before[k + 1] + 1 < best) {
-          best = before[k + 1] + 1;
-          way = SKIPPED;
-        }
+    // One more than the band on either side, which nothing can come from.
+    int[] before = new int[width + 2];
+    int[] here = new int[width + 2];
+    Arrays.fill(before, FAR);
+    for (int tap = 0; tap <= Math.min(band, made); tap++) {
+      before[band + tap + 1] = tap;
+      ways[band + tap] = ADDED;
+    }
+    for (int place = 1; place <= places; place++) {
+      Arrays.fill(here, FAR);
+      int first = Math.max(0, band - place);
+      if (first == band - place) {
+        // Nothing was tapped yet.
+        here[first + 1] = place;
+        ways[place * width + first++] = SKIPPED;
+      }
+      int shift = place - band;
+      int last = Math.min(width - 1, made - shift);
+      int digit = asked[place - 1];
+      for (int k = first; k <= last; k++) {
+        int along = before[k + 1] + (digit == tapped[shift + k - 1] ? 0 : 1);
+        int skipped = before[k + 2] + 1;
+        int added = here[k] + 1;
+        int best = Math.min(along, skipped);
         // Of a key that bounced the first press is the one that was meant.
-        if (k > 0 && tap > 0 && here[k - 1] + 1 <= best) {
-          best = here[k - 1] + 1;
-          way = ADDED;
-        }
-        here[k] = best;
-        ways[place * width + k] = way;
+        here[k + 1] = Math.min(best, added);
+        ways[place * width + k] = added <= best ? ADDED : skipped < along ? SKIPPED : ALONG;
       }
       int[] swap = before;
       before = here;

@@ -4,11 +4,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import java.util.TreeMap;
-import java.util.stream.IntStream;
 import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Side;
 
@@ -37,7 +34,6 @@ public record HandTapping(
 
   private static final double MILLIS_A_MINUTE = 60_000;
   private static final double PERCENT = 100;
-  private static final int DIGITS = Digit.values().length;
 
   /** Copies the lists. */
   public HandTapping {
@@ -188,11 +184,20 @@ public record HandTapping(
 
   /** A hand's taps laid on its row. */
   private static final class Reading {
+    private static final Digit[] ALL = Digit.values();
+    private static final int KINDS = ALL.length * ALL.length;
+
     private final Side side;
     private final TapTask task;
     private final List<Tap> taps;
     private final List<Digit> wanted;
     private final Alignment alignment;
+
+    /** When each place was tapped; not a number where it was not. */
+    private final double[] at;
+
+    /** Whether it was by the finger that was asked for. */
+    private final boolean[] right;
 
     /** The first place that is measured. */
     private final int from;
@@ -204,25 +209,32 @@ public record HandTapping(
       this.wanted = task.wanted(side);
       this.alignment = Alignment.of(wanted, taps);
       this.from = task.withClick() + TapTask.NOT_COUNTED;
+      this.at = new double[wanted.size()];
+      this.right = new boolean[wanted.size()];
+      for (int place = 0; place < at.length; place++) {
+        if (alignment.tapAt(place) == Alignment.MISSING) {
+          at[place] = Double.NaN;
+        } else {
+          at[place] = tap(place).atMillis();
+          right[place] = tap(place).digit() == wanted.get(place);
+        }
+      }
     }
 
     HandTapping all() {
-      List<Integer> ends = intervalEnds();
-      double[] x = ends.stream().mapToDouble(place -> place).toArray();
-      double[] millis = ends.stream().mapToDouble(place -> at(place) - at(place - 1)).toArray();
-      double[] times = ends.stream().mapToDouble(this::at).toArray();
-      Line drift = Line.through(x, millis);
-      Map<Integer, List<Double>> late = new TreeMap<>();
-      int[] kinds = new int[millis.length];
-      for (int i = 0; i < millis.length; i++) {
-        int place = ends.get(i);
+      int[] ends = intervalEnds();
+      double[] x = new double[ends.length];
+      double[] millis = new double[ends.length];
+      double[] times = new double[ends.length];
+      int[] kinds = new int[ends.length];
+      for (int i = 0; i < ends.length; i++) {
+        int place = ends[i];
+        x[i] = place;
+        times[i] = at[place];
+        millis[i] = at[place] - at[place - 1];
         kinds[i] = kind(wanted.get(place - 1), wanted.get(place));
-        if (isRight(place) && isRight(place - 1)) {
-          late.computeIfAbsent(kinds[i], kind -> new ArrayList<>())
-              .add(millis[i] - drift.at(place));
-        }
       }
-      int[] places = ends.stream().mapToInt(place -> place).toArray();
+      double[][] late = late(ends, millis, kinds, Line.through(x, millis));
       return new HandTapping(
           side,
           order(),
@@ -231,109 +243,112 @@ public record HandTapping(
           transitions(late),
           fingers(late),
           loudness(taps),
-          Autocovariance.of(places, millis, kinds, kind(Digit.LITTLE, Digit.LITTLE) + 1),
+          Autocovariance.of(ends, millis, kinds, KINDS),
           Optional.empty());
     }
 
     private static int kind(Digit from, Digit to) {
-      return from.ordinal() * DIGITS + to.ordinal();
+      return from.ordinal() * ALL.length + to.ordinal();
     }
 
     private boolean isTapped(int place) {
-      return alignment.tapAt(place) != Alignment.MISSING;
+      return !Double.isNaN(at[place]);
     }
 
     private Tap tap(int place) {
       return taps.get(alignment.tapAt(place));
     }
 
-    private double at(int place) {
-      return tap(place).atMillis();
-    }
-
-    private boolean isRight(int place) {
-      return tap(place).digit() == wanted.get(place);
-    }
-
     /** Places whose interval is measured: it and the one before were tapped. */
-    private List<Integer> intervalEnds() {
-      List<Integer> ends = new ArrayList<>();
-      for (int place = Math.max(1, from); place < wanted.size(); place++) {
+    private int[] intervalEnds() {
+      int[] ends = new int[at.length];
+      int count = 0;
+      for (int place = Math.max(1, from); place < at.length; place++) {
         if (isTapped(place) && isTapped(place - 1)) {
-          ends.add(place);
+          ends[count++] = place;
         }
       }
-      return ends;
+      return Arrays.copyOf(ends, count);
+    }
+
+    /** By how much longer than the hand's own each interval of right fingers is, by transition. */
+    private double[][] late(int[] ends, double[] millis, int[] kinds, Line drift) {
+      int[] counts = new int[KINDS];
+      for (int i = 0; i < ends.length; i++) {
+        counts[kinds[i]] += right[ends[i]] && right[ends[i] - 1] ? 1 : 0;
+      }
+      double[][] late = new double[KINDS][];
+      Arrays.setAll(late, kind -> new double[counts[kind]]);
+      for (int i = ends.length - 1; i >= 0; i--) {
+        if (right[ends[i]] && right[ends[i] - 1]) {
+          late[kinds[i]][--counts[kinds[i]]] = millis[i] - drift.at(ends[i]);
+        }
+      }
+      return late;
     }
 
     private Order order() {
-      int right = 0;
-      int wrong = 0;
+      int asked = 0;
       int missing = 0;
-      for (int place = 0; place < wanted.size(); place++) {
-        if (!isTapped(place)) {
-          missing++;
-        } else if (isRight(place)) {
-          right++;
-        } else {
-          wrong++;
-        }
+      for (int place = 0; place < at.length; place++) {
+        asked += right[place] ? 1 : 0;
+        missing += isTapped(place) ? 0 : 1;
       }
-      return new Order(right, wrong, missing, alignment.additional());
+      return new Order(asked, at.length - asked - missing, missing, alignment.additional());
     }
 
     private List<Placed> placed() {
-      int[] measured =
-          IntStream.range(Math.min(from, wanted.size()), wanted.size())
-              .filter(this::isTapped)
-              .toArray();
-      double[] x = Arrays.stream(measured).asDoubleStream().toArray();
-      double[] y = Arrays.stream(measured).mapToDouble(this::at).toArray();
-      Line own = Line.through(x, y);
-      List<Placed> placed = new ArrayList<>();
-      for (int place = 0; place < wanted.size(); place++) {
+      double[] x = new double[at.length];
+      double[] y = new double[at.length];
+      int count = 0;
+      for (int place = from; place < at.length; place++) {
         if (isTapped(place)) {
-          double beat =
-              place < task.withClick()
-                  ? place * MILLIS_A_MINUTE / task.tapsAMinute().orElseThrow()
-                  : own.at(place);
+          x[count] = place;
+          y[count++] = at[place];
+        }
+      }
+      Line own = Line.through(Arrays.copyOf(x, count), Arrays.copyOf(y, count));
+      double click = MILLIS_A_MINUTE / task.tapsAMinute().orElse(1);
+      List<Placed> placed = new ArrayList<>(at.length);
+      for (int place = 0; place < at.length; place++) {
+        if (isTapped(place)) {
+          double beat = place < task.withClick() ? place * click : own.at(place);
           placed.add(
               new Placed(
                   place,
                   wanted.get(place),
                   tap(place).digit(),
-                  at(place),
-                  at(place) - beat,
+                  at[place],
+                  at[place] - beat,
                   place >= from));
         }
       }
       return placed;
     }
 
-    private static List<Transition> transitions(Map<Integer, List<Double>> late) {
+    private static List<Transition> transitions(double[][] late) {
       List<Transition> transitions = new ArrayList<>();
-      late.forEach(
-          (kind, values) -> {
-            double[] of = values.stream().mapToDouble(value -> value).toArray();
-            transitions.add(
-                new Transition(
-                    Digit.values()[kind / DIGITS],
-                    Digit.values()[kind % DIGITS],
-                    of.length,
-                    Line.mean(of),
-                    Line.spread(of)));
-          });
+      for (int kind = 0; kind < KINDS; kind++) {
+        double[] of = late[kind];
+        if (of.length > 0) {
+          transitions.add(
+              new Transition(
+                  ALL[kind / ALL.length],
+                  ALL[kind % ALL.length],
+                  of.length,
+                  Line.mean(of),
+                  Line.spread(of)));
+        }
+      }
       return transitions;
     }
 
-    private List<Finger> fingers(Map<Integer, List<Double>> late) {
+    private List<Finger> fingers(double[][] late) {
       List<Finger> fingers = new ArrayList<>();
-      for (Digit digit : Digit.values()) {
+      for (Digit digit : ALL) {
         double[] of =
-            late.entrySet().stream()
-                .filter(entry -> entry.getKey() % DIGITS == digit.ordinal())
-                .flatMap(entry -> entry.getValue().stream())
-                .mapToDouble(value -> value)
+            Arrays.stream(ALL)
+                .flatMapToDouble(before -> Arrays.stream(late[kind(before, digit)]))
                 .toArray();
         if (of.length > 0) {
           fingers.add(
@@ -344,10 +359,15 @@ public record HandTapping(
     }
 
     private OptionalDouble velocity(Digit digit) {
-      return taps.stream()
-          .filter(tap -> tap.digit() == digit && tap.velocity().isPresent())
-          .mapToInt(tap -> tap.velocity().getAsInt())
-          .average();
+      int known = 0;
+      double sum = 0;
+      for (Tap tap : taps) {
+        if (tap.digit() == digit && tap.velocity().isPresent()) {
+          known++;
+          sum += tap.velocity().getAsInt();
+        }
+      }
+      return known == 0 ? OptionalDouble.empty() : OptionalDouble.of(sum / known);
     }
   }
 }
