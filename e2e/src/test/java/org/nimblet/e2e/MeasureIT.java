@@ -122,7 +122,7 @@ class MeasureIT {
     browser.open(workshop + "/hold-and-lift");
     browser.sees("No test yet");
     browser.open(workshop + "/hold-and-lift/run?side=LEFT");
-    browser.sees("Hold all 4 keys of the left hand down at once");
+    browser.sees("Hold all keys of the left hand down at once");
     hands(true);
     browser.sees("All of them report together.");
     hands(false);
@@ -133,6 +133,71 @@ class MeasureIT {
     browser.sees("Lift the");
     browser.keys(Keys.ESCAPE);
     browser.isAt("/hold-and-lift");
+    assertThat(browser.complaints()).isEmpty();
+  }
+
+  /** A MIDI keyboard that plays what it is told to. */
+  private static final String MADE_UP_MIDI =
+      """
+      window.midi = new EventTarget()
+      navigator.requestMIDIAccess = async () => ({ inputs: new Map([['made up', window.midi]]) })
+      window.play = (note) => window.midi.dispatchEvent(
+        Object.assign(new Event('midimessage'), { data: Uint8Array.of(0x90, note, 70) }))
+      """;
+
+  @Test
+  void aRoundLearnsTheKeysOfAMidiKeyboardAndIsJudgedByThem() {
+    String workshop = workshopOf("Playing Hands");
+    browser.open(workshop + "/round?minutes=1&aMinute=240&from=RING&to=LITTLE&hand=LEFT");
+    browser.find("[data-state=ready]");
+    browser.sees("Which keys report together");
+    browser.run(MADE_UP_MIDI);
+    browser.press("MIDI keyboard");
+    browser.sees("0 of");
+    // From the lowest key up, until all are known.
+    browser.run(
+        "for (let note = 48; note < 58; note++) setTimeout(() => play(note), 10 * (note - 47))");
+    browser.sees("The keys are known.");
+    browser.sees("The keys judge");
+    browser.press("Nothing hurts");
+    browser.press("Start");
+    browser.find("[data-state=running]");
+    // Whatever is drilled, keys all over it are not clean; what they cannot judge is asked.
+    browser.run(
+        """
+        window.playing = setInterval(() => {
+          play(48)
+          if (document.querySelector('[data-state=asked]'))
+            document.dispatchEvent(new KeyboardEvent('keydown', { key: 'ArrowLeft' }))
+        }, 150)
+        """);
+    browser.sees("Not clean by the keys:");
+    browser.run("clearInterval(window.playing)");
+    browser.keys(Keys.ESCAPE);
+    browser.sees("Kept");
+    assertThat(browser.complaints()).isEmpty();
+  }
+
+  @Test
+  void aRowThatIsFollowedGrowsOnlyIfItIsOnTime() {
+    String workshop = workshopOf("Following Hands");
+    browser.open(workshop + "/sequences");
+    browser.press("Follow me");
+    browser.run("Math.random = () => 0");
+    String digits =
+        (String)
+            browser.run(
+                "return fetch('/api/clients' + location.pathname.match(/workshop(.*)\\/seq/)[1]"
+                    + " + '/workshop/follow-me?thumb=false&seed=0').then(r => r.json())"
+                    + ".then(row => row.slice(0, 2).map(d => ({ INDEX: 'j', MIDDLE: 'k', RING: 'l',"
+                    + " LITTLE: ';' })[d]).join(''))");
+    browser.press("Show me");
+    browser.sees("Now you: 0 of 1");
+    browser.keys(digits.substring(0, 1));
+    browser.sees("Now you: 0 of 2");
+    // Both at once are right, but not on the beat.
+    browser.keys(digits);
+    browser.sees("Once more:");
     assertThat(browser.complaints()).isEmpty();
   }
 
@@ -149,7 +214,7 @@ class MeasureIT {
     browser.sees("five neighbouring white keys");
     browser.press("Round of it");
     browser.find("[data-state=ready]");
-    browser.sees("the keys judge");
+    browser.sees("The keys judge");
     browser.keys(Keys.ESCAPE);
     browser.open(workshop + "/demand");
     browser.press("A device");

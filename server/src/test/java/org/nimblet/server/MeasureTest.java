@@ -533,7 +533,9 @@ class MeasureTest {
     assertThat(one.get("/stand-in/taps?" + PAIR_TASK + hands)).isEqualTo(taps);
     assertThat(one.get("/stand-in/lifts?side=LEFT&order=7" + hands)).hasSize(40);
     assertThat(
-            error(one.send("GET", "/stand-in/lifts?order=7" + hands.replace("leak=50", "leak=150"), null)))
+            error(
+                one.send(
+                    "GET", "/stand-in/lifts?order=7" + hands.replace("leak=50", "leak=150"), null)))
         .isEqualTo("leak: 0 to 100 %.");
     JsonNode round = one.sent("POST", "/workshop/drills", Map.of("minutes", 5));
     assertThat(round.get("standIn").asBoolean()).isTrue();
