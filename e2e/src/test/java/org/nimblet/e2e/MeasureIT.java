@@ -150,7 +150,6 @@ class MeasureIT {
     String workshop = workshopOf("Playing Hands");
     browser.open(workshop + "/round?minutes=1&aMinute=240&from=RING&to=LITTLE&hand=LEFT");
     browser.find("[data-state=ready]");
-    browser.sees("Which keys report together");
     browser.run(MADE_UP_MIDI);
     browser.press("MIDI keyboard");
     browser.sees("0 of");
