@@ -120,7 +120,7 @@ class CoachStoryIT {
       other.type(other.field("form.open", "Password"), "short");
       other.press("Open the account");
       other.sees("A password has 12 to 200 characters.");
-      other.type(other.field("form.open", "Password"), "long-enough-password");
+      other.type(other.field("form.open", "Password"), "harbour-hands");
       other.press("Open the account");
       other.sees("Without consent nothing that you tell of your hands may be kept.");
       other.click("form.open input[type=checkbox]");

@@ -36,7 +36,7 @@ class DoorIT {
     Story story = new Story(browser);
     String email = story.becomeCoach();
     try (Browser elsewhere = new Browser(NimbletProcess.shared().address())) {
-      signIn(elsewhere, email, "long-enough-password");
+      signIn(elsewhere, email, "harbour-hands");
       elsewhere.isAt("/today");
       browser.open("/account");
       browser.sees("Sign out everywhere else");
@@ -52,8 +52,7 @@ class DoorIT {
           .containsEntry("signedIn", false);
     }
     browser.click("[aria-label=Password] header .btn");
-    browser.type(
-        browser.field("[aria-label=Password]", "Present password"), "long-enough-password");
+    browser.type(browser.field("[aria-label=Password]", "Present password"), "harbour-hands");
     browser.type(browser.field("[aria-label=Password]", "New password"), ANOTHER);
     browser.press("Keep the new one");
     browser.sees("Your new password is kept");

@@ -42,16 +42,25 @@ final class NimbletProcess {
   /** One application with demo data for all tests that leave it running. */
   static synchronized NimbletProcess shared() {
     if (shared == null) {
-      shared = startNew();
+      shared = new NimbletProcess(TestCluster.start());
+      shared.start();
+      shared.copy("backup");
     }
     return shared;
   }
 
-  /** An application of the test's own. */
+  /** An application of the test's own, with the demo data as they were loaded for all. */
   static NimbletProcess startNew() {
-    NimbletProcess started = new NimbletProcess(TestCluster.start());
-    started.start();
-    return started;
+    NimbletProcess own = new NimbletProcess(shared().cluster);
+    own.copy("restore");
+    own.start();
+    return own;
+  }
+
+  private void copy(String action) {
+    Path root = TestCluster.projectRoot();
+    Path demo = root.resolve("e2e/target/demo.copy");
+    cluster.script(root.resolve("scripts/database-copy.sh"), database, action, demo.toString());
   }
 
   String address() {

@@ -71,7 +71,7 @@ public final class PaintRun {
             "email",
             "paint-" + UUID.randomUUID() + "@test.example",
             "password",
-            "long-enough-password"));
+            "harbour-hands"));
   }
 
   /** Everybody plays twice today; gives the first of them. */

@@ -36,7 +36,7 @@ final class Story {
     browser.open("/begin");
     browser.type(browser.field("form.open", "Name"), "Test Coach");
     browser.type(browser.field("form.open", "Email"), email);
-    browser.type(browser.field("form.open", "Password"), "long-enough-password");
+    browser.type(browser.field("form.open", "Password"), "harbour-hands");
     browser.press("Open the account");
     browser.isAt("/today");
     return email;
@@ -75,7 +75,7 @@ final class Story {
                 "email",
                 "coach-" + UUID.randomUUID() + "@test.example",
                 "password",
-                "long-enough-password"),
+                "harbour-hands"),
             form);
     browser.open("/clients/" + id + "/hands");
     browser.sees(name);
@@ -123,7 +123,7 @@ final class Story {
     phone.size(390, 844);
     phone.type(phone.field("form.open", "Name"), name);
     phone.type(phone.field("form.open", "Email"), "c-" + UUID.randomUUID() + "@test.example");
-    phone.type(phone.field("form.open", "Password"), "long-enough-password");
+    phone.type(phone.field("form.open", "Password"), "harbour-hands");
     phone.click("form.open input[type=checkbox]");
     phone.press("Open the account");
     phone.isAt("/my-day");

@@ -343,7 +343,7 @@ class MeasureTest {
                 one.practice()
                     .coach()
                     .post(one.path("/taps/file?" + task + "&right=2"), file.toByteArray())))
-        .isEqualTo("right: (2) must be a voice from 1 to 1.");
+        .isEqualTo("right: Right (2) must be a voice from 1 to 1.");
   }
 
   // ---- lifts
@@ -412,6 +412,8 @@ class MeasureTest {
   @Test
   void aRowThatWasShownIsJudgedByItsTimes(RunningServer server) {
     OneClient one = OneClient.takeIn(server);
+    assertThat(error(one.send("GET", "/workshop/follow-me?thumb=false&seed=-1", null)))
+        .isEqualTo("seed: 0 to 999999.");
     JsonNode followed = one.sent("POST", "/workshop/follow-me", followed(0, 500, 1010));
     assertThat(followed.get("clean").asBoolean()).isTrue();
     JsonNode hurried = one.sent("POST", "/workshop/follow-me", followed(0, 200, 400));

@@ -20,12 +20,15 @@ import org.springframework.transaction.TransactionException;
 @Component
 class PasswordSignIn implements AuthenticationProvider {
 
+  /** Of a password that nobody has, hashed as all are now. */
+  static final String HASH_OF_NOBODY =
+      "{pbkdf2@SpringSecurity_v5_8}6e66060fb9e77dd25ff701e308520d9b892cb1860af4a27a3bef717b1c9740b4e3a15c3ca18b9d788be6b257eb442b97";
+
   private final Accounts accounts;
   private final PasswordEncoder passwords;
   private final SecondFactor secondFactor;
   private final Slowing slowing;
   private final SecurityLog log;
-  private final String hashOfNobody;
 
   PasswordSignIn(
       Accounts accounts,
@@ -38,7 +41,6 @@ class PasswordSignIn implements AuthenticationProvider {
     this.secondFactor = secondFactor;
     this.slowing = slowing;
     this.log = log;
-    this.hashOfNobody = passwords.encode("the password of nobody");
   }
 
   @Override
@@ -63,7 +65,7 @@ class PasswordSignIn implements AuthenticationProvider {
     boolean right =
         passwords.matches(
             String.valueOf(asked.getCredentials()),
-            account == null ? hashOfNobody : account.passwordHash);
+            account == null ? HASH_OF_NOBODY : account.passwordHash);
     if (account == null || !right) {
       log.note(Event.SIGN_IN_REFUSED);
       throw new BadCredentialsException("Address and password do not belong together.");

@@ -119,6 +119,10 @@ public record NimbletSettings(
    *
    * @param runs whether the simulated calendar service, mail server and hands on keys are there
    * @param calendarPort where the simulated calendar service listens; 0 for any free port
+   * @param password one that everybody knows: it is hashed once; empty where there is none
    */
-  public record StandIn(@DefaultValue("false") boolean runs, @DefaultValue("0") int calendarPort) {}
+  public record StandIn(
+      @DefaultValue("false") boolean runs,
+      @DefaultValue("0") int calendarPort,
+      @DefaultValue("") String password) {}
 }

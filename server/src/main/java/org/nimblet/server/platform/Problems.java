@@ -1,9 +1,12 @@
 package org.nimblet.server.platform;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import org.springframework.context.MessageSourceResolvable;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -13,10 +16,13 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.orm.ObjectOptimisticLockingFailureException;
 import org.springframework.validation.FieldError;
+import org.springframework.validation.ObjectError;
+import org.springframework.validation.method.ParameterValidationResult;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.HandlerMethodValidationException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
@@ -49,7 +55,9 @@ class Problems extends ResponseEntityExceptionHandler {
     return problem;
   }
 
-  private static ProblemDetail invalid(List<FieldProblem> errors) {
+  private static ProblemDetail invalid(List<FieldProblem> unsorted) {
+    List<FieldProblem> errors =
+        unsorted.stream().sorted(Comparator.comparing(FieldProblem::field)).toList();
     String fields =
         errors.stream()
             .map(error -> FieldWords.of(error.field()))
@@ -126,18 +134,34 @@ class Problems extends ResponseEntityExceptionHandler {
       HttpHeaders headers,
       HttpStatusCode status,
       WebRequest request) {
-    List<FieldProblem> errors =
-        e.getBindingResult().getAllErrors().stream()
-            .map(
-                error ->
-                    new FieldProblem(
-                        error instanceof FieldError field
-                            ? field.getField()
-                            : error.getObjectName(),
-                        String.valueOf(error.getDefaultMessage())))
-            .sorted(java.util.Comparator.comparing(FieldProblem::field))
-            .toList();
+    return ResponseEntity.badRequest()
+        .body(invalid(e.getBindingResult().getAllErrors().stream().map(Problems::of).toList()));
+  }
+
+  /** Where a rule stands at a parameter itself, all of them come this way. */
+  @Override
+  protected ResponseEntity<Object> handleHandlerMethodValidationException(
+      HandlerMethodValidationException e,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    List<FieldProblem> errors = new ArrayList<>();
+    for (ParameterValidationResult parameter : e.getParameterValidationResults()) {
+      String name = String.valueOf(parameter.getMethodParameter().getParameterName());
+      for (MessageSourceResolvable error : parameter.getResolvableErrors()) {
+        errors.add(
+            error instanceof ObjectError ofBody
+                ? of(ofBody)
+                : new FieldProblem(name, String.valueOf(error.getDefaultMessage())));
+      }
+    }
     return ResponseEntity.badRequest().body(invalid(errors));
+  }
+
+  private static FieldProblem of(ObjectError error) {
+    return new FieldProblem(
+        error instanceof FieldError field ? field.getField() : error.getObjectName(),
+        String.valueOf(error.getDefaultMessage()));
   }
 
   @Override

@@ -18,6 +18,7 @@ import org.nimblet.server.support.Practice;
 import org.nimblet.server.support.ServerExtension;
 import org.nimblet.server.support.ServerExtension.RunningServer;
 import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.security.crypto.password.PasswordEncoder;
 import tools.jackson.databind.JsonNode;
 
 /** The ways into an account, and out of it. */
@@ -477,5 +478,31 @@ class DoorTest {
     assertThat(trail.findValuesAsString("who"))
         .containsOnly("Test Coach", "Test Client")
         .hasSize(3);
+  }
+
+  /**
+   * Somebody unknown is looked up in as long as somebody known, so their hashes are of one kind.
+   */
+  @Test
+  void theHashOfNobodyIsOfTheKindOfAllOthers() {
+    PasswordEncoder passwords = server.context().getBean("passwordEncoder", PasswordEncoder.class);
+    String other = passwords.encode(ANOTHER);
+    assertThat(PasswordSignIn.HASH_OF_NOBODY)
+        .hasSameSizeAs(other)
+        .startsWith(other.substring(0, other.indexOf('}') + 1));
+    assertThat(passwords.matches(ANOTHER, PasswordSignIn.HASH_OF_NOBODY)).isFalse();
+    assertThat(passwords.matches(ANOTHER, other)).isTrue();
+    assertThat(passwords.encode(ANOTHER)).isNotEqualTo(other);
+  }
+
+  /** What everybody knows is hashed once; it opens nothing that it does not belong to. */
+  @Test
+  void aPasswordThatEverybodyKnowsIsHashedOnce() {
+    PasswordEncoder passwords = server.context().getBean("passwordEncoder", PasswordEncoder.class);
+    String known = passwords.encode(PASSWORD);
+    assertThat(passwords.encode(PASSWORD)).isEqualTo(known);
+    assertThat(passwords.matches(PASSWORD, known)).isTrue();
+    assertThat(passwords.matches(ANOTHER, known)).isFalse();
+    assertThat(passwords.matches(PASSWORD, passwords.encode(ANOTHER))).isFalse();
   }
 }

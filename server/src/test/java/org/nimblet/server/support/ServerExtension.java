@@ -10,6 +10,7 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Primary;
+import org.springframework.security.crypto.password.DelegatingPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.crypto.password.Pbkdf2PasswordEncoder;
 
@@ -43,8 +44,11 @@ public final class ServerExtension implements ParameterResolver {
     @Bean
     @Primary
     PasswordEncoder quickPasswordEncoder() {
-      return new Pbkdf2PasswordEncoder(
-          "", 16, 1, Pbkdf2PasswordEncoder.SecretKeyFactoryAlgorithm.PBKDF2WithHmacSHA256);
+      PasswordEncoder quick =
+          new Pbkdf2PasswordEncoder(
+              "", 16, 1, Pbkdf2PasswordEncoder.SecretKeyFactoryAlgorithm.PBKDF2WithHmacSHA256);
+      String name = "pbkdf2@SpringSecurity_v5_8";
+      return new DelegatingPasswordEncoder(name, Map.of(name, quick));
     }
   }
 
@@ -64,6 +68,7 @@ public final class ServerExtension implements ParameterResolver {
               application.run(
                   "--server.port=0",
                   "--nimblet.stand-in.runs=true",
+                  "--nimblet.stand-in.password=long-enough-password",
                   "--nimblet.calendar.patience=2s",
                   "--nimblet.account.sign-up-open=true",
                   "--springdoc.api-docs.enabled=true",

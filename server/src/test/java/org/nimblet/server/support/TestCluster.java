@@ -9,6 +9,9 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
 import java.util.Properties;
 import java.util.UUID;
 
@@ -63,16 +66,39 @@ public record TestCluster(String host, int port, String user, String password) {
     return "jdbc:postgresql://%s:%d/%s".formatted(host, port, database);
   }
 
+  /**
+   * Runs a script on one of the databases, as PostgreSQL's own programs are told of it.
+   *
+   * @param database its JDBC address
+   */
+  public void script(Path script, String database, String... arguments) {
+    run(
+        Map.of(
+            "PGHOST", host,
+            "PGPORT", String.valueOf(port),
+            "PGUSER", user,
+            "PGPASSWORD", password,
+            "PGDATABASE", database.substring(database.lastIndexOf('/') + 1)),
+        script,
+        arguments);
+  }
+
   private static String script(String action, Path folder) {
     Path script = projectRoot().resolve("scripts/postgres-cluster.sh");
+    return run(Map.of(), script, action, folder.toString(), "fast");
+  }
+
+  private static String run(Map<String, String> environment, Path script, String... arguments) {
+    List<String> command = new ArrayList<>(List.of("bash", script.toString()));
+    command.addAll(List.of(arguments));
     try {
-      Process process =
-          new ProcessBuilder("bash", script.toString(), action, folder.toString(), "fast")
-              .redirectError(ProcessBuilder.Redirect.INHERIT)
-              .start();
+      ProcessBuilder builder =
+          new ProcessBuilder(command).redirectError(ProcessBuilder.Redirect.INHERIT);
+      builder.environment().putAll(environment);
+      Process process = builder.start();
       String output = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
       if (process.waitFor() != 0) {
-        throw new IllegalStateException("the test cluster: " + action + " failed");
+        throw new IllegalStateException(String.join(" ", command) + " failed");
       }
       return output;
     } catch (IOException e) {
