@@ -91,8 +91,11 @@ export const queries = {
   story: (id: string, exercise: string) =>
     about(id, ['progress', exercise], () => api.story(id, exercise)),
   /** The last answer stays while a slider moves. */
-  forecast: (id: string, exercise: string, asked: ForecastAsked) =>
-    about(id, ['progress', exercise, 'forecast', asked], () => api.forecast(id, exercise, asked)),
+  /** At the top nothing is to come, and nothing is asked. */
+  forecast: (id: string, exercise: string, asked: ForecastAsked | null) =>
+    about(id, ['progress', exercise, 'forecast', asked], async () =>
+      asked ? api.forecast(id, exercise, asked) : null,
+    ),
   ahead: (id: string) => about(id, ['progress', 'ahead'], () => api.ahead(id)),
   review: (id: string) => about(id, ['review'], () => api.review(id)),
   nextWeeks: (id: string, form: ReviewForm) =>

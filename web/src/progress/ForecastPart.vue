@@ -34,13 +34,19 @@ const SIDES = computed(() =>
 )
 
 const asked = useAsked(() =>
-  queries.forecast(props.clientId, ladder.value.exerciseId, {
-    side: side.value,
-    goal: goal.value,
-    ...(days.value === undefined ? {} : { daysAWeek: days.value }),
-  }),
+  queries.forecast(
+    props.clientId,
+    ladder.value.exerciseId,
+    climbing.value.length
+      ? {
+          side: side.value,
+          goal: goal.value,
+          ...(days.value === undefined ? {} : { daysAWeek: days.value }),
+        }
+      : null,
+  ),
 )
-const forecast = asked.data
+const forecast = computed(() => asked.data.value ?? undefined)
 
 const by = ref(addDays(props.today, 28))
 const often = ref('')

@@ -4,6 +4,7 @@ import { api } from '@/api/calls'
 import { ServerProblem } from '@/api/client'
 import type { ForecastView, LadderView, ProgressView, SideView, StoryView } from '@/api/types'
 import DecisionList from '@/parts/DecisionList.vue'
+import ForecastPart from './ForecastPart.vue'
 import KeptLanes from './KeptLanes.vue'
 import LadderRow from './LadderRow.vue'
 import OverrulePart from './OverrulePart.vue'
@@ -335,5 +336,30 @@ describe('the tab', () => {
     const tab = mount(ProgressTab, { props: { clientId: 'y' }, global })
     await flushPromises()
     expect(tab.text()).toContain('Nothing has been judged yet')
+  })
+})
+
+describe('what is to come', () => {
+  const STORY = (rung: number): StoryView => ({
+    ladder: ladder(side({ rung }), side({ side: 'RIGHT', rung })),
+    curves: [],
+    decisions: [],
+  })
+  const opened = async (rung: number) => {
+    const asked = vi.spyOn(api, 'forecast').mockRejectedValue(new Error('not now'))
+    const part = mount(ForecastPart, {
+      props: { clientId: `c${rung}`, story: STORY(rung), today: '2026-11-20' },
+      global: { stubs: { ...stubs, RungChart: true, DateInput: true } },
+    })
+    await flushPromises()
+    const times = asked.mock.calls.length
+    part.unmount()
+    asked.mockRestore()
+    return times
+  }
+
+  it('is asked of what climbs, and not of what is at its top', async () => {
+    expect(await opened(1)).toBe(1)
+    expect(await opened(9)).toBe(0)
   })
 })
