@@ -8,7 +8,7 @@ import { PURPOSES } from '@/parts/labels'
 import PageState from '@/parts/PageState.vue'
 import SafetyNotes from '@/parts/SafetyNotes.vue'
 import { useNow } from '@/parts/useNow'
-import { clock, longDate, overBy, toMinute } from '@/parts/words'
+import { longDate, overBy, toMinute } from '@/parts/words'
 import DecidedLately from './DecidedLately.vue'
 import MorningQuestion from './MorningQuestion.vue'
 import NextSession from './NextSession.vue'
@@ -37,7 +37,7 @@ const after = computed(() => {
     (peg) => peg.open && peg.purpose !== 'BREAK' && peg.startHour > hour,
   )
   return following
-    ? `free until the ${PURPOSES[following.purpose].toLowerCase()} at ${clock(following.startsAt)}`
+    ? `free until the ${PURPOSES[following.purpose].toLowerCase()} at ${toMinute(following.startsAt)}`
     : 'nothing else after it today'
 })
 

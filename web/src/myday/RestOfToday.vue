@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import type { DayView, PegView } from '@/api/types'
 import { PURPOSES } from '@/parts/labels'
-import { clock, duration, toMinute } from '@/parts/words'
+import { duration, toMinute } from '@/parts/words'
 import PegIcon from '@/ribbon/PegIcon.vue'
 import { pegKey } from '@/ribbon/pegs'
 import { playerOf } from './useNextRoutine'
@@ -26,7 +26,7 @@ const rows = computed<Row[]>(() =>
       .filter((peg) => !props.next || pegKey(peg) !== pegKey(props.next))
       .map((peg) => ({
         key: pegKey(peg),
-        at: clock(peg.startsAt),
+        at: toMinute(peg.startsAt),
         hour: peg.startHour,
         title: PURPOSES[peg.purpose],
         words: duration(Date.parse(peg.end) - Date.parse(peg.start)),

@@ -92,5 +92,8 @@ li {
   ol {
     display: none;
   }
+  .strip :deep(.key) {
+    min-width: 96px;
+  }
 }
 </style>

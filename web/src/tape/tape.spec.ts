@@ -34,6 +34,13 @@ describe('the tape', () => {
     expect(list.filter((t) => t.length === 8)).toHaveLength(2)
   })
 
+  it('numbers no more minutes of its ruler than there is room for', () => {
+    const labels = ticks(15 * 60_000, 520)
+      .map((t) => t.label)
+      .filter(Boolean)
+    expect(labels).toEqual(['0', '2 min', '4 min', '6 min', '8 min', '10 min', '12 min', '14 min'])
+  })
+
   it('stands an empty routine', () => {
     expect(layOut([], 100, 0, 40, 0)).toEqual([])
   })

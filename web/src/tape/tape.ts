@@ -126,15 +126,21 @@ export interface Tick {
   readonly label: string
 }
 
-/** The ruler: every 10 s, longer at half and whole minutes, which are numbered. */
+/** A number on the ruler needs so much room. */
+const NUMBER_WIDTH = 48
+const NUMBERED = [1, 2, 5, 10, 15, 30]
+
+/** The ruler: every 10 s, longer at half and whole minutes; those that fit are numbered. */
 export function ticks(totalMillis: number, width: number): Tick[] {
   const list: Tick[] = []
+  const minuteWidth = (60_000 * width) / totalMillis
+  const every = NUMBERED.find((minutes) => minutes * minuteWidth >= NUMBER_WIDTH) ?? 60
   for (let s = 0; s * 1000 <= totalMillis; s += 10) {
     const minute = s % 60 === 0
     list.push({
       x: round((s * 1000 * width) / totalMillis),
       length: minute ? 12 : s % 30 === 0 ? 8 : 5,
-      label: minute ? (s === 0 ? '0' : `${s / 60} min`) : '',
+      label: s === 0 ? '0' : s % (60 * every) === 0 ? `${s / 60} min` : '',
     })
   }
   return list
