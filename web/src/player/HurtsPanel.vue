@@ -10,13 +10,14 @@ import { capital } from '@/parts/words'
 const props = defineProps<{
   stepTitle: string
   safety: SafetyView
-  loaded: boolean
+  /** Whether it is done against a load. */
+  loaded?: boolean
   /** Whether the step can be made a rung easier. */
-  mayEase: boolean
+  mayEase?: boolean
   /** Whether a dull burn is what the count is for. */
-  burnIsWanted: boolean
+  burnIsWanted?: boolean
   /** Whether somebody is asked how it was when it ends. */
-  asksAfter: boolean
+  asksAfter?: boolean
 }>()
 const emit = defineEmits<{
   on: [pain: PainForm]

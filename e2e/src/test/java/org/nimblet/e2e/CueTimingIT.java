@@ -20,6 +20,7 @@ class CueTimingIT {
   private static final int MINUTES = Integer.getInteger("timing.minutes", 1);
 
   private static final int FIRST = 8;
+  private static final int MOST_TIMES = 12;
 
   /** Notes for when every tone is asked for, and when that was. */
   private static final String RECORD =
@@ -51,7 +52,13 @@ class CueTimingIT {
       """;
 
   /** How far the worst tone is off, and how many were asked for after their moment. */
-  private record Heard(int tones, double worst, long late) {}
+  private record Heard(int tones, double worst, long late) {
+    boolean isMoreThan(Heard other) {
+      boolean fits = worst <= TOLERANCE;
+      boolean otherFits = other.worst <= TOLERANCE;
+      return fits == otherFits ? fits ? tones > other.tones : worst < other.worst : fits;
+    }
+  }
 
   @Test
   void noCueIsFurtherOffThanFiveMilliseconds() throws InterruptedException {
@@ -77,6 +84,11 @@ class CueTimingIT {
       Thread.sleep(MINUTES * 20_000L);
 
       Heard heard = heard(browser, tones);
+      // How many fall into a minute is for the routine to say.
+      for (int i = 0; i < MOST_TIMES && heard.tones() <= MINUTES * 3; i++) {
+        Thread.sleep(10_000);
+        heard = heard(browser, tones);
+      }
       System.out.printf(
           "cue timing over %d min: %d tones, worst %.3f ms off, %d asked for too late%n",
           MINUTES, heard.tones(), heard.worst() * 1000, heard.late());
@@ -96,7 +108,8 @@ class CueTimingIT {
     Heard best = null;
     for (List<Double> first : asked.subList(0, Math.min(FIRST, asked.size()))) {
       Heard heard = heard(asked, tones, first.get(0) - tones.get(0));
-      best = best == null || heard.worst() < best.worst() ? heard : best;
+      // One that begins late is never off, since hardly a tone is left to compare.
+      best = best == null || heard.isMoreThan(best) ? heard : best;
     }
     return best;
   }
