@@ -5,6 +5,7 @@ import { handDrawing, digitNumbers, qualityFor, wholly } from '@/hand/figures'
 import HandShapes from '@/hand/HandShapes.vue'
 import { capital } from '@/parts/words'
 import { signOf } from '@/workshop/sign'
+import { FINGERS, SIDES } from '@/workshop/tapInput'
 
 /** Both hands from above with a key before each finger; the key that is next is lit. */
 const props = withDefaults(
@@ -19,11 +20,9 @@ const props = withDefaults(
 
 const GAP = 70
 const KEY = { width: 42, height: 60 }
-const FINGERS: readonly Digit[] = ['INDEX', 'MIDDLE', 'RING', 'LITTLE']
 const BETWEEN = 3
 const BOTTOM = 96
 const MARGIN = 6
-const SIDES: readonly Side[] = ['LEFT', 'RIGHT']
 
 const hands = computed(() =>
   SIDES.map((side) => {

@@ -4,7 +4,7 @@ import { api } from '@/api/calls'
 import { useAttempt } from '@/api/useAttempt'
 import type { Digit, Side, SimulatedHands, TapTaskQuery, TapTaskView } from '@/api/types'
 import { capital, countdown } from '@/parts/words'
-import { COMPUTER_KEYBOARD, simulatedInput, type TapInput } from '@/workshop/tapInput'
+import { COMPUTER_KEYBOARD, FINGERS, simulatedInput, type TapInput } from '@/workshop/tapInput'
 import { SIMULATED_NAME } from '@/workshop/simulated'
 import TapHands from './TapHands.vue'
 import TapReady from './TapReady.vue'
@@ -28,11 +28,15 @@ const input = shallowRef<TapInput | null>(null)
 const run = useTapRun(props.task, () => input.value as TapInput)
 const { state, taps, position, place, total, sides, lasts, clicking, leftMillis } = run
 const { message: simulating, attempt } = useAttempt()
+let chosen: SimulatedHands | null = null
+/** Nothing is played until the hands that were chosen last are there. */
 async function simulated(hands: SimulatedHands | null) {
+  chosen = hands
   if (!hands) return
+  input.value = null
   await attempt(async () => {
     const played = await api.simulatedTaps(props.clientId, props.query, hands)
-    input.value = simulatedInput(played, SIMULATED_NAME)
+    if (chosen === hands) input.value = simulatedInput(played, SIMULATED_NAME)
   })
 }
 const device = () => input.value?.device ?? COMPUTER_KEYBOARD
@@ -45,9 +49,8 @@ const test = useTest(run, {
   leave: () => emit('leave'),
 })
 
-const FOUR: readonly Digit[] = ['INDEX', 'MIDDLE', 'RING', 'LITTLE']
 const fingersOf = (row: readonly Digit[]): readonly Digit[] =>
-  row.length === 0 ? [] : row.includes('THUMB') ? ['THUMB', ...FOUR] : FOUR
+  row.length === 0 ? [] : row.includes('THUMB') ? ['THUMB', ...FINGERS] : FINGERS
 /** The keys that are shown, and those that a MIDI keyboard has to learn. */
 const fingers = computed<Record<Side, readonly Digit[]>>(() => ({
   LEFT: fingersOf(props.task.left),

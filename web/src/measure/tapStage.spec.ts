@@ -1,6 +1,6 @@
 import { flushPromises, mount, type VueWrapper } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import type { TapTaskView, TapTestForm } from '@/api/types'
+import type { TapTaskQuery, TapTaskView, TapTestForm } from '@/api/types'
 import TapStage from './TapStage.vue'
 
 const TASK: TapTaskView = {
@@ -31,6 +31,13 @@ const TASK: TapTaskView = {
     advice: 'Stop here for today.',
   },
 }
+const QUERY: TapTaskQuery = {
+  pace: 'CLICK_THEN_ALONE',
+  what: 'PAIR',
+  hands: 'LEFT',
+  thumb: false,
+  notesABeat: 2,
+}
 let sent: TapTestForm[] = []
 let fails = false
 
@@ -60,7 +67,7 @@ async function begun(
     attachTo: document.body,
     props: {
       clientId: 'c',
-      query: { pace: 'CLICK_THEN_ALONE', what: 'PAIR', hands: 'LEFT', thumb: false, notesABeat: 2 },
+      query: QUERY,
       task: { ...TASK, ...task },
       standIn: false,
     },
@@ -206,6 +213,30 @@ describe('a tap test', () => {
       ?.trigger('click')
     await flushPromises()
     expect(sent[0]?.taps.map((one) => one.at)).toEqual([0, 300])
+    stage.unmount()
+  })
+
+  it('starts with no other hands than those that were chosen last', async () => {
+    let refused = false
+    vi.stubGlobal('fetch', async () =>
+      refused
+        ? Response.json({ detail: 'Spread: 0 to 50 %.' }, { status: 400 })
+        : Response.json([{ side: 'LEFT', digit: 'RING', at: 0, velocity: 70 }]),
+    )
+    const stage = mount(TapStage, {
+      props: { clientId: 'c', query: QUERY, task: TASK, standIn: true },
+      global: { stubs: { TapHands: true } },
+    })
+    await flushPromises()
+    await stage.findAll('[role=radio]')[2]?.trigger('click')
+    await flushPromises()
+    const start = () => stage.get('.start').attributes('disabled')
+    expect(start()).toBeUndefined()
+    refused = true
+    await stage.get('.hands input').setValue('90')
+    await flushPromises()
+    expect(stage.text()).toContain('0 to 50 %')
+    expect(start()).toBeDefined()
     stage.unmount()
   })
 })

@@ -1,9 +1,9 @@
 import { useEventListener } from '@vueuse/core'
 import { computed, onScopeDispose, ref, shallowRef } from 'vue'
-import type { Side, TapForm, TapTaskView } from '@/api/types'
+import type { TapForm, TapTaskView } from '@/api/types'
 import { Sounds } from '@/player/sounds'
 import type { Tone } from '@/player/timeline'
-import type { Press, TapInput } from '@/workshop/tapInput'
+import { SIDES, type Press, type TapInput } from '@/workshop/tapInput'
 
 const TICK = 200
 const SECOND = 1000
@@ -13,7 +13,6 @@ const COUNT_IN = 4
 const LEAD = 600
 /** Whoever is this much later than they should be has stopped. */
 const PATIENCE = 10_000
-const SIDES: readonly Side[] = ['LEFT', 'RIGHT']
 
 export type TapState = 'ready' | 'counting' | 'running' | 'waiting' | 'done' | 'void' | 'left'
 

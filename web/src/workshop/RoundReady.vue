@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import type { Digit, DrillRoundView, PainForm, Side, SimulatedHands } from '@/api/types'
+import { DIGITS, keys } from '@/parts/labels'
 import { counted } from '@/parts/words'
 import ReadyFrame from '@/player/ReadyFrame.vue'
 import DeviceChoice from './DeviceChoice.vue'
 import KeysTogether from './KeysTogether.vue'
 import { handsOf } from './sign'
-import type { TapInput } from './tapInput'
+import { SIDES, type TapInput } from './tapInput'
 
 /** Before the first drill: what comes, and how it is judged. */
 const props = defineProps<{
@@ -30,18 +31,16 @@ const tempi = computed(() => {
 })
 /** Drills that keys can judge: what bends goes down. */
 const byKeys = computed(() => props.round.drills.filter((drill) => drill.keysAtOnce !== null))
-const ORDER: readonly Digit[] = ['THUMB', 'INDEX', 'MIDDLE', 'RING', 'LITTLE']
 /** The fingers that go down in them. */
 const fingers = computed<Record<Side, readonly Digit[]>>(() => {
   const of = (side: Side) => {
     const bent = byKeys.value
       .flatMap((drill) => handsOf(drill.drill).filter((hand) => hand.side === side))
       .flatMap((hand) => hand.states.flatMap((state) => state.bent))
-    return ORDER.filter((digit) => bent.includes(digit))
+    return keys(DIGITS).filter((digit) => bent.includes(digit))
   }
   return { LEFT: of('LEFT'), RIGHT: of('RIGHT') }
 })
-const SIDES: readonly Side[] = ['LEFT', 'RIGHT']
 const sides = computed(() => SIDES.filter((side) => fingers.value[side].length))
 /** More than any keyboard reports: whether this one does is found out. */
 const isUnknown = computed(

@@ -29,7 +29,8 @@ export const KEYS: Readonly<Record<Side, Readonly<Record<string, Digit>>>> = {
   LEFT: { KeyA: 'LITTLE', KeyS: 'RING', KeyD: 'MIDDLE', KeyF: 'INDEX', KeyV: 'THUMB' },
   RIGHT: { KeyN: 'THUMB', KeyJ: 'INDEX', KeyK: 'MIDDLE', KeyL: 'RING', Semicolon: 'LITTLE' },
 }
-const SIDES: readonly Side[] = ['LEFT', 'RIGHT']
+export const SIDES: readonly Side[] = ['LEFT', 'RIGHT']
+export const FINGERS: readonly Digit[] = ['INDEX', 'MIDDLE', 'RING', 'LITTLE']
 
 /** Which finger a key belongs to, if to any. */
 export function placeOf(code: string): Place | null {
