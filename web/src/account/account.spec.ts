@@ -1,5 +1,5 @@
 import { flushPromises, mount, type VueWrapper } from '@vue/test-utils'
-import { afterEach, describe, expect, it, vi } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
 import { createMemoryHistory, createRouter } from 'vue-router'
 import { api } from '@/api/calls'
 import { ServerProblem } from '@/api/client'
@@ -62,8 +62,6 @@ const own: OwnAccount = {
   leavesAt: null,
   sessions: [],
 }
-
-afterEach(() => vi.restoreAllMocks())
 
 describe('the door', () => {
   it('asks for a code where the account has a second factor, and only then', async () => {

@@ -2,13 +2,13 @@ import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { ServerAway, ServerProblem, call, onReach, signIn } from './client'
 
 const fetched = vi.fn<(request: Request) => Promise<Response>>()
-vi.stubGlobal('fetch', fetched)
 
 const json = (status: number, body: object) =>
   Promise.resolve(new Response(JSON.stringify(body), { status }))
 
 describe('calls to the server', () => {
   beforeEach(() => {
+    vi.stubGlobal('fetch', fetched)
     fetched.mockReset()
     document.cookie = 'XSRF-TOKEN=a%20token'
   })

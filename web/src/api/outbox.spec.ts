@@ -2,7 +2,6 @@ import 'fake-indexeddb/auto'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 
 const fetched = vi.fn<(request: Request) => Promise<Response>>()
-vi.stubGlobal('fetch', fetched)
 
 const answer = (status: number, body?: object) =>
   Promise.resolve(new Response(body ? JSON.stringify(body) : null, { status }))
@@ -17,6 +16,7 @@ async function device() {
 
 describe('the outbox', () => {
   beforeEach(async () => {
+    vi.stubGlobal('fetch', fetched)
     fetched.mockReset()
     const { outbox } = await import('./outbox')
     fetched.mockImplementation(() => answer(204))

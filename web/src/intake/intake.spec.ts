@@ -1,5 +1,5 @@
 import { mount, type VueWrapper } from '@vue/test-utils'
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { nextTick } from 'vue'
 import { api } from '@/api/calls'
 import { ServerProblem } from '@/api/client'
@@ -70,8 +70,6 @@ const settle = async () => {
   await nextTick()
   await nextTick()
 }
-
-afterEach(() => vi.restoreAllMocks())
 
 describe('signs that belong to a clinician', () => {
   const panel = (view: HealthView) =>

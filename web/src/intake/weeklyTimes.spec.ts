@@ -1,5 +1,5 @@
 import { mount } from '@vue/test-utils'
-import { afterEach, describe, expect, it, vi } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
 import { ref } from 'vue'
 import { api } from '@/api/calls'
 import type { ClientForm, Discipline, SentenceView } from '@/api/types'
@@ -19,7 +19,6 @@ const stubs = {
 }
 
 describe('the weekly times', () => {
-  afterEach(() => vi.restoreAllMocks())
   const read: SentenceView = {
     words: 'Practice, Mon, 18:00–20:00',
     first: '2026-11-30',

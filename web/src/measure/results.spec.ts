@@ -1,5 +1,5 @@
 import { flushPromises, mount } from '@vue/test-utils'
-import { afterEach, describe, expect, it, vi } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
 import type { LiftedHandView, TapResultView } from '@/api/types'
 import LiftMatrix from './LiftMatrix.vue'
 import LiftSigns from './LiftSigns.vue'
@@ -164,8 +164,6 @@ describe('what lifts say', () => {
 })
 
 describe('a piece', () => {
-  afterEach(() => vi.unstubAllGlobals())
-
   it('that cannot be read says why, and what was chosen stays', async () => {
     vi.stubGlobal('fetch', () =>
       Promise.resolve(

@@ -1,5 +1,5 @@
 import { mount } from '@vue/test-utils'
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { TapTaskQuery, VoiceView } from '@/api/types'
 import TapFile from './TapFile.vue'
 
@@ -24,7 +24,6 @@ beforeEach(() => {
     return Response.json({ testId: 'x' })
   })
 })
-afterEach(() => vi.unstubAllGlobals())
 
 const voice = (number: number): VoiceView => ({
   number,

@@ -1,5 +1,5 @@
 import { flushPromises, mount } from '@vue/test-utils'
-import { afterEach, describe, expect, it, vi } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
 import { createMemoryHistory, createRouter } from 'vue-router'
 import { api } from '@/api/calls'
 import { ServerAway, ServerProblem } from '@/api/client'
@@ -51,7 +51,6 @@ describe('a client’s day', () => {
     await flushPromises()
     return wrapper
   }
-  afterEach(() => vi.restoreAllMocks())
 
   it('starts the warm-up of a block, which ends as the block starts', async () => {
     vi.spyOn(api, 'warmUp').mockResolvedValue({

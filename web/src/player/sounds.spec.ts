@@ -1,4 +1,4 @@
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { Sounds } from './sounds'
 import type { Tone } from './timeline'
 
@@ -31,7 +31,6 @@ describe('the sounds of the player', () => {
     begun.length = 0
     vi.stubGlobal('AudioContext', Card)
   })
-  afterEach(() => vi.unstubAllGlobals())
   async function opened(...tones: Tone[]) {
     const sounds = new Sounds(tones)
     await sounds.open()

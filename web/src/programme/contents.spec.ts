@@ -1,5 +1,5 @@
 import { mount } from '@vue/test-utils'
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { ref } from 'vue'
 import { api } from '@/api/calls'
 import type {
@@ -100,7 +100,6 @@ describe('what is in an obligation', () => {
       ],
     })
   })
-  afterEach(() => vi.restoreAllMocks())
   const open = () =>
     mount(
       {

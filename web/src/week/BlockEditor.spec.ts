@@ -1,5 +1,5 @@
 import { mount } from '@vue/test-utils'
-import { afterEach, describe, expect, it, vi } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
 import { ref } from 'vue'
 import { api } from '@/api/calls'
 import type { BlockView, SeriesView } from '@/api/types'
@@ -43,8 +43,6 @@ const named = (editor: ReturnType<typeof open>, text: string) =>
 const before = [{ id: 'b', seriesId: 's', block: {} }] as unknown as BlockView[]
 
 describe('a block of a series', () => {
-  afterEach(() => vi.restoreAllMocks())
-
   it('comes round on other days from itself on, and that is undone as a whole', async () => {
     vi.spyOn(api, 'repetition').mockResolvedValue({ days: ['MO', 'WE'], weeks: 1, until: null })
     const done: SeriesView = { made: 50, before, added: ['new'] }

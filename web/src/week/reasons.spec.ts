@@ -1,5 +1,5 @@
 import { mount } from '@vue/test-utils'
-import { afterEach, describe, expect, it, vi } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
 import { ref } from 'vue'
 import { api } from '@/api/calls'
 import type { RoutineView } from '@/api/types'
@@ -185,7 +185,6 @@ describe('what is in a session', () => {
   }
   const open = (peg: ReturnType<typeof aPeg>) =>
     mount(WhatIsIn, { props: { clientId: 'c', peg }, global: { stubs: { RoutineTape: true } } })
-  afterEach(() => vi.restoreAllMocks())
 
   it('is told as it would be now, by the line it was planned for', async () => {
     const play = vi.spyOn(api, 'playNow').mockResolvedValue(routine as unknown as RoutineView)

@@ -1,5 +1,5 @@
 import { mount } from '@vue/test-utils'
-import { afterEach, describe, expect, it, vi } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
 import { ref } from 'vue'
 import { createMemoryHistory, createRouter } from 'vue-router'
 import { api } from '@/api/calls'
@@ -22,8 +22,6 @@ const weekFrom = (monday: string) => {
 }
 
 describe('six weeks at a glance', () => {
-  afterEach(() => vi.restoreAllMocks())
-
   it('are 42 ribbons, each week the way to itself, and say where there is no room', async () => {
     const asked = vi
       .spyOn(api, 'week')
