@@ -534,7 +534,11 @@ export const api = {
         body: comparison,
       }),
     ),
-  repair: (draft: Draft) => answer(http.POST('/api/bench/repair', { body: draft })),
+  /** What can be done about each finding of a draft, in words. */
+  repairs: (draft: Draft) => answer(http.POST('/api/bench/repairs', { body: draft })),
+  /** The steps after one finding is repaired; after all are, where none is named. */
+  repair: (draft: Draft, finding: number | null = null) =>
+    answer(http.POST('/api/bench/repair', { body: { draft, finding } })),
   compare: (a: Draft, b: Draft) => answer(http.POST('/api/bench/compare', { body: { a, b } })),
   check: (draft: Draft) => answer(http.POST('/api/bench/check', { body: draft })),
   compose: (

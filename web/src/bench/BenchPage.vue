@@ -86,8 +86,8 @@ const { composed, proposed, compose, other, earlier, another, takeOther } = useV
   message,
   attempt,
 )
-const { chosenStep, drawer, repair, repairAll, share, turn, longer, remove, add, say, addPlay } =
-  useSteps(bench, chosen, attempt)
+const stepping = useSteps(bench, chosen, attempt)
+const { chosenStep, drawer, repair, share, turn, longer, remove, add, say, addPlay } = stepping
 const {
   saving,
   saveTitle,
@@ -284,8 +284,8 @@ useUndoKeys(bench.undo, bench.redo)
           <RulesPanel
             v-if="view"
             :view="view"
+            :repairs="bench.repairs.value"
             @repair="repair"
-            @repair-all="repairAll"
             @choose="chosen = $event"
           />
         </div>

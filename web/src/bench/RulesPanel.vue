@@ -1,12 +1,17 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { CheckView, FindingView } from '@/api/types'
+import type { CheckView } from '@/api/types'
 import StateMark from '@/parts/StateMark.vue'
 import { capital, counted } from '@/parts/words'
 
 /** What the rules say, each with its repair, and how far the client's targets are served. */
-const props = defineProps<{ view: CheckView }>()
-const emit = defineEmits<{ repair: [finding: FindingView]; repairAll: []; choose: [key: string] }>()
+const props = defineProps<{
+  view: CheckView
+  /** What each repair would do; not known yet right after a change. */
+  repairs: readonly string[]
+}>()
+/** One finding is repaired, by its place; all of them where none is named. */
+const emit = defineEmits<{ repair: [finding: number | null]; choose: [key: string] }>()
 
 const SHOWN_TARGETS = 8
 /** Left and right of a target stand in one bar where they are alike. */
@@ -29,7 +34,6 @@ const targets = computed(() => {
   }
   return rows.sort((a, b) => b.wanted - a.wanted).slice(0, SHOWN_TARGETS)
 })
-const repairable = computed(() => props.view.findings.filter((f) => f.repair).length)
 </script>
 
 <template>
@@ -42,11 +46,11 @@ const repairable = computed(() => props.view.findings.filter((f) => f.repair).le
         }}</span
       >
       <BButton
-        v-if="repairable > 1"
+        v-if="view.findings.length > 1"
         class="push"
         size="sm"
         variant="outline-secondary"
-        @click="emit('repairAll')"
+        @click="emit('repair', null)"
         >Repair all</BButton
       >
     </header>
@@ -66,14 +70,9 @@ const repairable = computed(() => props.view.findings.filter((f) => f.repair).le
             {{ finding.title }}
           </button>
           <span v-else class="name">{{ finding.title }}</span>
-          <BButton
-            v-if="finding.repair"
-            class="push"
-            size="sm"
-            variant="outline-secondary"
-            @click="emit('repair', finding)"
-            >Repair: {{ finding.repair.words }}</BButton
-          >
+          <BButton class="push" size="sm" variant="outline-secondary" @click="emit('repair', i)">{{
+            repairs[i] ? `Repair: ${repairs[i]}` : 'Repair'
+          }}</BButton>
         </p>
         <p class="sentence">{{ finding.sentence }}</p>
       </li>

@@ -1,5 +1,5 @@
 import { mount } from '@vue/test-utils'
-import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { api } from '@/api/calls'
 import type { HandView, LinesView, StepDraft } from '@/api/types'
 import HandPage from './HandPage.vue'
@@ -42,7 +42,6 @@ describe('a routine in lines', () => {
       lengthMillis: 33_000,
     })
   })
-  afterEach(() => vi.restoreAllMocks())
   const open = (steps: StepDraft[]) =>
     mount(LinesPanel, {
       props: { draft: { ...emptyDraft(), steps } },
@@ -105,7 +104,6 @@ describe('the hand of a coach', () => {
     lines: [line],
     ...changes,
   })
-  afterEach(() => vi.restoreAllMocks())
   const key = (page: ReturnType<typeof mount>, label: string) =>
     page.find(`[aria-label="${label}"]`)
 

@@ -1,6 +1,6 @@
 import { nextTick } from 'vue'
 import { mount, type VueWrapper } from '@vue/test-utils'
-import { afterEach, describe, expect, it, vi } from 'vitest'
+import { describe, expect, it, vi } from 'vitest'
 import { api } from '@/api/calls'
 import type { BenchStep, CheckView, FindingView, OffersView, StepDraft } from '@/api/types'
 import BenchSide from './BenchSide.vue'
@@ -72,7 +72,6 @@ const finding = (changes: Partial<FindingView>): FindingView => ({
   severity: 'WARN',
   sentence: 'The right is asked for as well.',
   steps: ['a'],
-  repair: { words: 'add the right', steps: [draft('a')] },
   ...changes,
 })
 const stubs = {
@@ -88,7 +87,6 @@ const settle = async () => {
   await nextTick()
   await nextTick()
 }
-afterEach(() => vi.restoreAllMocks())
 
 describe('the chosen step', () => {
   const editor = (changes: Partial<BenchStep> = {}) =>
@@ -243,18 +241,22 @@ describe('the rules', () => {
 
   it('repairs one, repairs all, and leads to the step', async () => {
     const two = [finding({}), finding({ rule: 'cold-stretch', title: 'Too cold' })]
-    const wrapper = mount(RulesPanel, { props: { view: view(two) }, global: { stubs } })
+    const wrapper = mount(RulesPanel, {
+      props: { view: view(two), repairs: [] },
+      global: { stubs },
+    })
+    await wrapper.findAll('li button.push, li .push')[0]?.trigger('click')
+    await wrapper.setProps({ repairs: ['add the right', 'after Wrist circles'] })
     expect(wrapper.text()).toContain('19 kept, 2 findings')
-    await named(wrapper, 'Repair: add the right')?.trigger('click')
+    await named(wrapper, 'Repair: after Wrist circles')?.trigger('click')
     await named(wrapper, 'Repair all')?.trigger('click')
     await named(wrapper, 'One side only')?.trigger('click')
-    expect(wrapper.emitted('repair')?.[0]).toEqual([two[0]])
-    expect(wrapper.emitted('repairAll')).toHaveLength(1)
+    expect(wrapper.emitted('repair')).toEqual([[0], [1], [null]])
     expect(wrapper.emitted('choose')).toEqual([['a']])
   })
 
   it('says that there is nothing to repair, and how far both sides are served', () => {
-    const wrapper = mount(RulesPanel, { props: { view: view([]) }, global: { stubs } })
+    const wrapper = mount(RulesPanel, { props: { view: view([]), repairs: [] }, global: { stubs } })
     expect(wrapper.text()).toContain('Nothing to repair')
     expect(wrapper.find('table').text()).toContain('left 20 %, right 60 %, wanted 50 %')
   })

@@ -1,7 +1,7 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { effectScope } from 'vue'
 import { api } from '@/api/calls'
-import type { BenchStep, CheckView, Draft, StepDraft } from '@/api/types'
+import type { BenchStep, CheckView, Draft, FindingView, StepDraft } from '@/api/types'
 import { keptDraft, useBench, type BenchState } from './useBench'
 
 const step = (key: string): StepDraft => ({
@@ -66,6 +66,27 @@ describe('the bench', () => {
     expect(keptDraft().steps.map((s) => s.key)).toEqual(['a', 'b', 'c'])
     const later = effectScope().run(useBench) as BenchState
     expect(later.draft.value.steps).toHaveLength(3)
+  })
+
+  it('asks what repairs would do once nothing changes any more, and forgets it with a change', async () => {
+    vi.useFakeTimers()
+    const found = { rule: 'cold-stretch', steps: ['a'] } as FindingView
+    vi.spyOn(api, 'check').mockImplementation((draft) =>
+      Promise.resolve({ ...viewOf(draft), findings: [found] }),
+    )
+    const asked = vi.spyOn(api, 'repairs').mockResolvedValue(['after b'])
+    bench.move('c', 0)
+    await vi.advanceTimersByTimeAsync(100)
+    bench.move('b', 0)
+    await vi.advanceTimersByTimeAsync(200)
+    expect(asked).not.toHaveBeenCalled()
+    await vi.advanceTimersByTimeAsync(100)
+    expect(asked).toHaveBeenCalledExactlyOnceWith(bench.draft.value)
+    expect(bench.repairs.value).toEqual(['after b'])
+    bench.remove('b')
+    await vi.advanceTimersByTimeAsync(0)
+    expect(bench.repairs.value).toEqual([])
+    vi.useRealTimers()
   })
 
   it('shows a moved step at once, before the server has answered', async () => {

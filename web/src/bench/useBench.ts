@@ -1,4 +1,5 @@
 import { replaceEqualDeep } from '@tanstack/vue-query'
+import { useDebounceFn } from '@vueuse/core'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api } from '@/api/calls'
 import type { BenchStep, CheckView, Draft, StepDraft } from '@/api/types'
@@ -32,6 +33,9 @@ interface Kept {
   readonly future: readonly BenchWork[]
 }
 
+/** What repairs would do is asked for once nothing changed for so many milliseconds. */
+const REST = 250
+
 /** So many steps back are kept over a look elsewhere. */
 const KEPT_STEPS = 50
 
@@ -62,6 +66,7 @@ export function useBench() {
   const future = shallowRef(before.future)
   const view = shallowRef<CheckView | null>(null)
   const known = new Map<string, BenchStep>()
+  const repairs = shallowRef<readonly string[]>([])
   const error = ref('')
   const checking = ref(false)
   let latest = 0
@@ -77,6 +82,8 @@ export function useBench() {
       // What did not change stays the same thing, so that only the rest is drawn again.
       view.value = replaceEqualDeep(view.value, answer)
       view.value.steps.forEach((step) => known.set(step.draft.key, step))
+      repairs.value = []
+      if (view.value.findings.length) void askRepairs()
       error.value = ''
     } catch (e) {
       if (mine === latest) error.value = (e as Error).message
@@ -84,6 +91,12 @@ export function useBench() {
       if (mine === latest) checking.value = false
     }
   }
+
+  const askRepairs = useDebounceFn(async () => {
+    const mine = latest
+    const words = await api.repairs(draft.value).catch(() => [])
+    if (mine === latest) repairs.value = words
+  }, REST)
 
   function set(next: BenchWork) {
     work.value = next
@@ -180,6 +193,7 @@ export function useBench() {
     work,
     draft,
     view,
+    repairs,
     steps,
     error,
     checking,

@@ -1,6 +1,6 @@
 import { computed, ref, watch, type Ref } from 'vue'
 import { api } from '@/api/calls'
-import type { FindingView, SidesChoice, StepDraft, Turn } from '@/api/types'
+import type { SidesChoice, StepDraft, Turn } from '@/api/types'
 import type { BenchState } from './useBench'
 
 /** The steps on the bench as they are chosen, added, changed and taken out. */
@@ -15,11 +15,11 @@ export function useSteps(
   )
   const drawer = ref<'add' | 'swap' | 'lines' | null>(null)
 
-  function repair(finding: FindingView) {
-    if (finding.repair) bench.change({ steps: finding.repair.steps })
-  }
-  async function repairAll() {
-    const steps = await attempt(() => api.repair(draft.value))
+  /** Repairs one finding; all of them where none is named. */
+  async function repair(finding: number | null) {
+    // What was found is of the draft before the last change, and may not be there any more.
+    if (bench.checking.value) return
+    const steps = await attempt(() => api.repair(draft.value, finding))
     if (steps) bench.change({ steps })
   }
   async function share(key: string, sides: SidesChoice) {
@@ -78,5 +78,5 @@ export function useSteps(
     const at = draft.value.steps.findIndex((s) => s.key === chosenStep.value?.draft.key)
     chosen.value = bench.add(step, at < 0 ? draft.value.steps.length : at + 1)
   }
-  return { chosenStep, drawer, repair, repairAll, share, turn, longer, remove, add, say, addPlay }
+  return { chosenStep, drawer, repair, share, turn, longer, remove, add, say, addPlay }
 }

@@ -140,8 +140,26 @@ class BenchTest {
     JsonNode finding = check.at("/findings/0");
     assertThat(finding.get("rule").asString()).isEqualTo("cold-stretch");
     assertThat(finding.at("/steps/0").asString()).isEqualTo("stretch");
-    assertThat(finding.at("/repair/steps").valueStream().map(step -> step.get("key").asString()))
+    assertThat(setting.post("/api/bench/repairs", cold).at("/0").asString()).startsWith("after ");
+    JsonNode repaired = setting.post("/api/bench/repair", Map.of("draft", cold, "finding", 0));
+    assertThat(repaired.valueStream().map(step -> step.get("key").asString()))
         .containsExactly("warm", "stretch");
+  }
+
+  @Test
+  void aFindingThatIsNotThereIsRefusedByName(RunningServer server) {
+    Setting setting = setting(server);
+    Map<String, Object> sound =
+        setting.coolDown(List.of(Practice.stepDraft("warm", "wrist-circles-pointing")));
+    for (int finding : List.of(-1, 7)) {
+      Answer refused =
+          setting
+              .practice()
+              .coach()
+              .send("POST", "/api/bench/repair", Map.of("draft", sound, "finding", finding));
+      assertThat(refused.status()).isEqualTo(400);
+      assertThat(refused.json().at("/errors/0/field").asString()).isEqualTo("finding");
+    }
   }
 
   @Test
@@ -156,14 +174,13 @@ class BenchTest {
                 Practice.stepDraft("again", "palm-up-fingers-back")));
     careless.put("warmed", false);
     assertThat(setting.post("/api/bench/check", careless).get("findings").size()).isGreaterThan(1);
-    JsonNode repaired = setting.post("/api/bench/repair", careless);
+    JsonNode repaired = setting.post("/api/bench/repair", Map.of("draft", careless));
     assertThat(repaired.valueStream().map(step -> step.get("key").asString()))
         .as("what stays keeps its key")
         .contains("stretch", "warm")
         .doesNotContain("tires");
     careless.put("steps", repaired.valueStream().map(BenchTest::map).toList());
-    assertThat(setting.post("/api/bench/check", careless).get("findings").valueStream())
-        .allMatch(finding -> finding.get("repair").isNull());
+    assertThat(setting.post("/api/bench/check", careless).get("findings")).isEmpty();
   }
 
   @Test

@@ -170,7 +170,8 @@ class HealthTest {
     JsonNode check = setting.coach().send("POST", "/api/bench/check", draft).json();
     assertThat(check.at("/findings/0/rule").asString()).isEqualTo("referral-sign");
     assertThat(check.at("/findings/0/severity").asString()).isEqualTo("STOP");
-    assertThat(check.at("/findings/0/repair/words").asString()).isEqualTo("leave it out");
+    assertThat(setting.coach().send("POST", "/api/bench/repairs", draft).json().at("/0").asString())
+        .isEqualTo("leave it out");
     assertThat(check.at("/signs")).hasSize(2);
     JsonNode play = setting.coach().send("POST", "/api/bench/play", draft).json();
     assertThat(play.at("/steps")).isEmpty();

@@ -3,7 +3,6 @@ package org.nimblet.core.routine;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.routine.Finding.Repair;
@@ -34,6 +33,7 @@ final class ClosedRules {
   private static List<Finding> closed(CheckedRoutine routine, RoutineRule rule, Gate gate) {
     List<Finding> findings = new ArrayList<>();
     for (int i = 0; i < routine.steps().size(); i++) {
+      int index = i;
       Step step = routine.steps().get(i);
       Set<Side> closed = routine.closedSides(step, EnumSet.of(gate));
       if (!closed.isEmpty()) {
@@ -47,7 +47,7 @@ final class ClosedRules {
                 rule,
                 step.exercise().title() + ": " + why,
                 List.of(i),
-                Optional.of(openSideOnly(routine, i))));
+                () -> openSideOnly(routine, index)));
       }
     }
     return findings;

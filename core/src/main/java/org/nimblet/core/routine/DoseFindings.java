@@ -52,11 +52,11 @@ final class DoseFindings {
                           rule,
                           wrong.sentence(),
                           List.of(index),
-                          Optional.of(
+                          () ->
                               wrong
                                   .right()
                                   .map(d -> routine.replace(wrong.words(), index, step.withDose(d)))
-                                  .orElseGet(() -> routine.leaveOut(index))))));
+                                  .orElseGet(() -> routine.leaveOut(index)))));
     }
     return findings;
   }
@@ -77,7 +77,7 @@ final class DoseFindings {
                                 RoutineRule.WEEKLY_VOLUME_JUMP,
                                 sentence,
                                 indices,
-                                Optional.of(less(routine, indices))))));
+                                () -> less(routine, indices)))));
     return findings;
   }
 

@@ -265,42 +265,38 @@ final class ExactSelection {
   private int[][][] restOfPhase(PhaseWindow phase, Variant variant) {
     int groups = variant.groups().size();
     int most = phase.greatest();
-    int[][][] best = new int[groups + 1][2 * counts][most + 1];
-    for (int[] values : best[groups]) {
-      Arrays.fill(values, NEVER);
-    }
-    boolean[] reached = new boolean[2 * counts];
+    int[] never = new int[most + 1];
+    Arrays.fill(never, NEVER);
+    // What a group does not change is the same array before and after it.
+    int[][][] best = new int[groups + 1][2 * counts][];
+    Arrays.fill(best[groups], never);
     Composite fixed = variant.fixed();
     int begun = after(0, fixed, countOf(fixed));
     if (begun != TOO_MANY && fixed.seconds() <= most) {
+      best[groups][begun] = never.clone();
       best[groups][begun][fixed.seconds()] = (int) fixed.value();
-      reached[begun] = true;
     }
     int reach = fixed.seconds();
     for (int g = groups - 1; g >= 0; g--) {
-      boolean[] before = reached.clone();
+      int[][] before = best[g + 1];
+      int[][] with = before.clone();
       int reachBefore = reach;
-      for (int state = 0; state < 2 * counts; state++) {
-        System.arraycopy(best[g + 1][state], 0, best[g][state], 0, most + 1);
-      }
       for (Composite composite : variant.groups().get(g).composites()) {
         int own = countOf(composite);
         for (int state = 0; state < 2 * counts; state++) {
-          int next = before[state] ? after(state, composite, own) : TOO_MANY;
+          int next = before[state] == never ? TOO_MANY : after(state, composite, own);
           if (next == TOO_MANY) {
             continue;
           }
-          reached[next] = true;
+          if (with[next] == before[next]) {
+            with[next] = before[next].clone();
+          }
           int longest = Math.min(most, reachBefore + composite.seconds());
           reach = Math.max(reach, longest);
-          raise(
-              best[g][next],
-              best[g + 1][state],
-              composite.seconds(),
-              (int) composite.value(),
-              longest);
+          raise(with[next], before[state], composite.seconds(), (int) composite.value(), longest);
         }
       }
+      best[g] = with;
     }
     return best;
   }
@@ -339,8 +335,12 @@ final class ExactSelection {
 
   private void fillRestOfRoutine(int p) {
     int most = problem.phases().get(p).greatest();
-    // Before the first phase nothing is spent yet.
-    int leastLeft = p == 0 ? problem.budget() : 0;
+    // What comes before cannot spend more than this.
+    int leastLeft =
+        problem.budget()
+            - Math.min(
+                problem.budget(),
+                problem.phases().stream().limit(p).mapToInt(PhaseWindow::greatest).sum());
     // What comes later cannot use more than this, so with more left it is worth the same.
     int reachAfter = problem.phases().stream().skip(p + 1L).mapToInt(PhaseWindow::greatest).sum();
     for (int own = 0; own < counts; own++) {

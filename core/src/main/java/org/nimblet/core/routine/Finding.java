@@ -1,7 +1,7 @@
 package org.nimblet.core.routine;
 
 import java.util.List;
-import java.util.Optional;
+import java.util.function.Supplier;
 
 /**
  * A rule that a routine breaks.
@@ -9,10 +9,10 @@ import java.util.Optional;
  * @param rule which rule
  * @param sentence what is wrong and why, for the coach
  * @param steps the steps concerned, 0-based, in order
- * @param repair what the program can do about it
+ * @param repairing what the program can do about it, worked out whenever it is looked at
  */
 public record Finding(
-    RoutineRule rule, String sentence, List<Integer> steps, Optional<Repair> repair) {
+    RoutineRule rule, String sentence, List<Integer> steps, Supplier<Repair> repairing) {
 
   /** How much a finding weighs. */
   public enum Severity {
@@ -37,5 +37,10 @@ public record Finding(
   /** Copies the list. */
   public Finding {
     steps = List.copyOf(steps);
+  }
+
+  /** What the program can do about it. */
+  public Repair repair() {
+    return repairing.get();
   }
 }

@@ -53,7 +53,7 @@ final class HoldRules {
                             cap,
                             routine.plan().purpose().withArticle()),
                     steps,
-                    Optional.of(shorter(routine, steps, held - cap, target.side()))));
+                    () -> shorter(routine, steps, held - cap, target.side())));
           }
         });
     return findings;
@@ -93,11 +93,11 @@ final class HoldRules {
                 "%s is held for %d s, and nothing lets go of it afterwards."
                     .formatted(step.exercise().title(), step.dose().form().heldSeconds(pace)),
                 List.of(i),
-                Optional.of(
+                () ->
                     routine.replace(
                         "a release, %d s".formatted(StepTime.RELEASE_SECONDS),
                         i,
-                        step.withRelease(true)))));
+                        step.withRelease(true))));
       }
     }
     return findings;

@@ -29,12 +29,12 @@ final class OrderRules {
                   "%s comes before %s; large movements come first."
                       .formatted(small.exercise().title(), large.exercise().title()),
                   List.of(piece.get(i - 1), piece.get(i)),
-                  Optional.of(
+                  () ->
                       sorted(
                           routine,
                           piece,
                           Comparator.comparing(OrderRules::segment),
-                          "large before small"))));
+                          "large before small")));
           break;
         }
       }
@@ -78,12 +78,12 @@ final class OrderRules {
                   "%s is far more intense than %s after it; gentle work comes first."
                       .formatted(intense.exercise().title(), gentle.exercise().title()),
                   List.of(piece.get(i), piece.get(j)),
-                  Optional.of(
+                  () ->
                       sorted(
                           routine,
                           piece,
                           Comparator.comparing(OrderRules::intensity),
-                          "gentle first"))));
+                          "gentle first")));
         }
       }
     }

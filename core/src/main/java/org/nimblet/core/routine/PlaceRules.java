@@ -30,7 +30,7 @@ final class PlaceRules {
               "%s is done %s, which is not possible here."
                   .formatted(step.exercise().title(), step.position().word()),
               List.of(i),
-              Optional.of(otherPosition(routine, i))));
+              () -> otherPosition(routine, i)));
     }
     return findings;
   }
@@ -51,6 +51,7 @@ final class PlaceRules {
   static List<Finding> things(CheckedRoutine routine) {
     List<Finding> findings = new ArrayList<>();
     for (int i = 0; i < routine.steps().size(); i++) {
+      int index = i;
       Step step = routine.steps().get(i);
       Set<Thing> missing = new TreeSet<>(step.things());
       missing.removeAll(routine.asked().facts().things());
@@ -63,7 +64,7 @@ final class PlaceRules {
                         step.exercise().title(),
                         missing.stream().map(Thing::word).collect(Collectors.joining(" and "))),
                 List.of(i),
-                Optional.of(otherThing(routine, i))));
+                () -> otherThing(routine, index)));
       } else {
         load(routine, i).ifPresent(findings::add);
       }
@@ -110,20 +111,24 @@ final class PlaceRules {
     if (load.isEmpty() || owned.contains(load.get())) {
       return Optional.empty();
     }
-    Repair repair =
-        OwnLoad.of(step.exercise(), step.dose(), routine.asked())
-            .filter(right -> right.load().orElseThrow().grams() <= load.get().grams())
-            .map(
-                right ->
-                    routine.replace(
-                        "with " + right.load().orElseThrow().words(), index, step.withDose(right)))
-            .orElseGet(() -> variant(routine, index));
     return Optional.of(
         new Finding(
             RoutineRule.EQUIPMENT_MISSING,
             "%s asks for %s, which is not at hand."
                 .formatted(step.exercise().title(), load.get().words()),
             List.of(index),
-            Optional.of(repair)));
+            () -> otherLoad(routine, index, load.get())));
+  }
+
+  /** What is owned and no heavier, else the easier exercise. */
+  private static Repair otherLoad(CheckedRoutine routine, int index, Load asked) {
+    Step step = routine.steps().get(index);
+    return OwnLoad.of(step.exercise(), step.dose(), routine.asked())
+        .filter(right -> right.load().orElseThrow().grams() <= asked.grams())
+        .map(
+            right ->
+                routine.replace(
+                    "with " + right.load().orElseThrow().words(), index, step.withDose(right)))
+        .orElseGet(() -> variant(routine, index));
   }
 }

@@ -2,7 +2,6 @@ package org.nimblet.core.routine;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.OptionalInt;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.routine.Finding.Repair;
@@ -31,7 +30,7 @@ final class PlayRules {
                         minutes.getAsInt() == 0 ? "right after" : minutes.getAsInt() + " min later",
                         wanted),
                 List.of(i),
-                Optional.of(afterPlay(routine, i, wanted))));
+                () -> afterPlay(routine, i, wanted)));
       }
     }
     return findings;
@@ -96,7 +95,7 @@ final class PlayRules {
                           rule,
                           step.exercise().title() + ": " + reason.sentence(step.exercise()),
                           List.of(index),
-                          Optional.of(routine.leaveOut(index)))));
+                          () -> routine.leaveOut(index))));
     }
     return findings;
   }

@@ -1,12 +1,12 @@
 package org.nimblet.core.routine;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
 import org.nimblet.core.exercise.Purpose;
-import org.nimblet.core.routine.Finding.Repair;
 import org.nimblet.core.routine.Finding.Severity;
 
 /** Checks any routine, whoever made it, against every {@link RoutineRule}. */
@@ -46,14 +46,11 @@ public final class RoutineCheck {
   public List<Step> repaired(Purpose purpose, RoutineRequest asked, List<Step> steps) {
     List<Step> now = steps;
     for (int left = MOST_REPAIRS_A_STEP * (steps.size() + 1); left > 0; left--) {
-      Optional<Repair> next =
-          findings(purpose, asked, now).stream()
-              .flatMap(finding -> finding.repair().stream())
-              .findFirst();
+      Optional<Finding> next = first(Severity.NOTE, purpose, asked, now);
       if (next.isEmpty()) {
         return now;
       }
-      now = next.get().steps();
+      now = next.get().repair().steps();
     }
     throw undoEachOther(now);
   }
@@ -67,18 +64,25 @@ public final class RoutineCheck {
     List<Step> now = steps;
     List<Stopped> stopped = new ArrayList<>();
     for (int left = MOST_REPAIRS_A_STEP * (steps.size() + 1); left > 0; left--) {
-      Optional<Finding> stop =
-          findings(purpose, asked, now).stream()
-              .filter(finding -> finding.rule().severity() == Severity.STOP)
-              .findFirst();
+      Optional<Finding> stop = first(Severity.STOP, purpose, asked, now);
       if (stop.isEmpty()) {
         return new SafeSteps(now, stopped);
       }
       stopped.add(
           new Stopped(now.get(stop.get().steps().get(0)).exercise(), stop.get().sentence()));
-      now = stop.get().repair().orElseThrow().steps();
+      now = stop.get().repair().steps();
     }
     throw undoEachOther(now);
+  }
+
+  /** The first of the gravest findings that weigh at least so much. */
+  private Optional<Finding> first(
+      Severity least, Purpose purpose, RoutineRequest asked, List<Step> steps) {
+    CheckedRoutine routine = new CheckedRoutine(library, PurposePlan.of(purpose), asked, steps);
+    return Arrays.stream(RoutineRule.values())
+        .filter(rule -> rule.severity().compareTo(least) <= 0)
+        .flatMap(rule -> rule.findings(routine).stream())
+        .findFirst();
   }
 
   /** The steps that may be done, and what safety changed or took out. */

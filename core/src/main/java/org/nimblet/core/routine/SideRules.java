@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Dose;
 import org.nimblet.core.exercise.Exercise;
@@ -36,8 +35,7 @@ final class SideRules {
                         "%s serves the %s side alone; the %s is asked for as well."
                             .formatted(exercise.title(), other.other().word(), other.word()),
                         seconds.steps(),
-                        Optional.of(
-                            bothAlike(routine, seconds.steps(), "add the " + other.word()))));
+                        () -> bothAlike(routine, seconds.steps(), "add the " + other.word())));
               }
             });
     return findings;
@@ -64,7 +62,7 @@ final class SideRules {
                                 greater.other().word(),
                                 less),
                         seconds.steps(),
-                        Optional.of(bothAlike(routine, seconds.steps(), "both sides alike"))));
+                        () -> bothAlike(routine, seconds.steps(), "both sides alike")));
               }
             });
     return findings;

@@ -30,7 +30,7 @@ final class TimeRules {
                     TimeWords.words((routine.time().lengthMillis() + 999) / 1000),
                     TimeWords.words((over + 999) / 1000)),
             List.of(),
-            Optional.of(shortened(routine))));
+            () -> shortened(routine)));
   }
 
   private static Repair shortened(CheckedRoutine routine) {

@@ -16,6 +16,7 @@ final class WarmthRules {
   static List<Finding> coldStretch(CheckedRoutine routine) {
     List<Finding> findings = new ArrayList<>();
     for (int i = 0; i < routine.steps().size(); i++) {
+      int index = i;
       Exercise exercise = routine.steps().get(i).exercise();
       if (Warmth.isNeededFor(exercise) && !routine.isWarmAt(i)) {
         findings.add(
@@ -25,7 +26,7 @@ final class WarmthRules {
                     .formatted(
                         exercise.title(), routine.warmingSecondsBefore(i), Warmth.WARMING_SECONDS),
                 List.of(i),
-                Optional.of(repair(routine, i))));
+                () -> repair(routine, index)));
       }
     }
     return findings;

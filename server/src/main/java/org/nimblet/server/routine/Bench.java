@@ -168,15 +168,17 @@ final class Bench {
 
   /** A broken rule. */
   record FindingView(
-      String rule,
-      String title,
-      Severity severity,
-      String sentence,
-      List<String> steps,
-      @Schema(nullable = true) RepairView repair) {}
+      String rule, String title, Severity severity, String sentence, List<String> steps) {}
 
-  /** What can be done about it: the whole routine afterwards. */
-  record RepairView(String words, List<StepDraft> steps) {}
+  /**
+   * What is to be repaired.
+   *
+   * @param finding one of the findings of the check, counted from 0; all of them where it is null
+   */
+  record RepairForm(
+      @NotNull(message = "The draft.") @Valid Draft draft,
+      @Schema(nullable = true) @Min(value = 0, message = "A finding, counted from 0.")
+          Integer finding) {}
 
   /** How far a target is served, per cent. */
   record CoverageView(String target, String word, Side side, int given, int wanted) {}

@@ -9,6 +9,7 @@ import org.nimblet.server.routine.Bench.ComposeForm;
 import org.nimblet.server.routine.Bench.ComposeView;
 import org.nimblet.server.routine.Bench.Draft;
 import org.nimblet.server.routine.Bench.OffersView;
+import org.nimblet.server.routine.Bench.RepairForm;
 import org.nimblet.server.routine.Bench.SidesForm;
 import org.nimblet.server.routine.Bench.TurnForm;
 import org.nimblet.server.routine.Bench.WhyNotForm;
@@ -51,9 +52,15 @@ class BenchController {
     return comparison.of(form);
   }
 
+  /** What can be done about each finding of the check, in its order, in words. */
+  @PostMapping("/repairs")
+  List<String> repairs(@Valid @RequestBody Draft draft) {
+    return bench.repairs(draft);
+  }
+
   @PostMapping("/repair")
-  List<StepDraft> repair(@Valid @RequestBody Draft draft) {
-    return bench.repair(draft);
+  List<StepDraft> repair(@Valid @RequestBody RepairForm form) {
+    return bench.repair(form);
   }
 
   @PostMapping("/compose")

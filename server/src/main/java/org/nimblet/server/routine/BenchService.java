@@ -37,7 +37,7 @@ import org.nimblet.server.routine.Bench.FindingView;
 import org.nimblet.server.routine.Bench.GateView;
 import org.nimblet.server.routine.Bench.OfferView;
 import org.nimblet.server.routine.Bench.OffersView;
-import org.nimblet.server.routine.Bench.RepairView;
+import org.nimblet.server.routine.Bench.RepairForm;
 import org.nimblet.server.routine.Bench.SidesChoice;
 import org.nimblet.server.routine.Bench.SidesForm;
 import org.nimblet.server.routine.Bench.TurnForm;
@@ -67,8 +67,7 @@ class BenchService {
     Draft draft = read.draft();
     List<Step> steps = read.plain();
     CueSheet sheet = read.cueSheet();
-    List<Finding> findings =
-        new RoutineCheck(read.library().library()).findings(draft.purpose(), read.request(), steps);
+    List<Finding> findings = findings(read);
     Set<RoutineRule> broken = findings.stream().map(Finding::rule).collect(Collectors.toSet());
     List<BenchStep> views = new ArrayList<>();
     for (int i = 0; i < steps.size(); i++) {
@@ -111,11 +110,7 @@ class BenchService {
         finding.rule().title(),
         finding.rule().severity(),
         finding.sentence(),
-        finding.steps().stream().map(i -> read.steps().get(i).draft().key()).toList(),
-        finding
-            .repair()
-            .map(repair -> new RepairView(repair.words(), read.drafts(repair.steps())))
-            .orElse(null));
+        finding.steps().stream().map(i -> read.steps().get(i).draft().key()).toList());
   }
 
   /** Steps shorter or longer than those on the bench, if that is asked for. */
@@ -131,12 +126,32 @@ class BenchService {
             .toList());
   }
 
-  /** The steps after every repair there is. */
-  List<StepDraft> repair(Draft draft) {
-    ReadDraft read = reader.read(draft);
-    return read.drafts(
-        new RoutineCheck(read.library().library())
-            .repaired(draft.purpose(), read.request(), read.plain()));
+  private static List<Finding> findings(ReadDraft read) {
+    return new RoutineCheck(read.library().library())
+        .findings(read.draft().purpose(), read.request(), read.plain());
+  }
+
+  /** What can be done about each finding, in words. */
+  List<String> repairs(Draft draft) {
+    return findings(reader.read(draft)).stream().map(found -> found.repair().words()).toList();
+  }
+
+  /** The steps after one repair, or after every repair there is. */
+  List<StepDraft> repair(RepairForm form) {
+    ReadDraft read = reader.read(form.draft());
+    if (form.finding() == null) {
+      return read.drafts(
+          new RoutineCheck(read.library().library())
+              .repaired(form.draft().purpose(), read.request(), read.plain()));
+    }
+    List<Finding> findings = findings(read);
+    if (form.finding() >= findings.size()) {
+      throw new InvalidFieldException(
+          "finding",
+          "(%d) must be one of the %d that the check found, counted from 0."
+              .formatted(form.finding(), findings.size()));
+    }
+    return read.drafts(findings.get(form.finding()).repair().steps());
   }
 
   ComposeView compose(ComposeForm form) {
