@@ -60,7 +60,7 @@ public final class BenchCase {
     return composer.compose(request);
   }
 
-  /** Checks a routine of 25 steps that nobody thought about, with a repair for each finding. */
+  /** Checks a routine of 25 steps that nobody thought about. */
   public List<Finding> check() {
     return check.findings(purpose, request, routine);
   }

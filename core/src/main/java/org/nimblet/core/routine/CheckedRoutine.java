@@ -104,12 +104,21 @@ final class CheckedRoutine {
   Set<Side> closedSides(Step step, Set<Gate> gates) {
     Set<Side> closed = EnumSet.noneOf(Side.class);
     for (Side side : step.sides()) {
-      if (gates.stream()
-          .anyMatch(gate -> gate.closed(step.exercise(), side, plan, asked).isPresent())) {
+      if (isClosed(step.exercise(), side, gates)) {
         closed.add(side);
       }
     }
     return closed;
+  }
+
+  /** Whether any of some gates is closed for an exercise on a side. */
+  boolean isClosed(Exercise exercise, Side side, Set<Gate> gates) {
+    for (Gate gate : gates) {
+      if (gate.closed(exercise, side, plan, asked).isPresent()) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /** An exercise as a step at its usual dose, if this person can do it here. */

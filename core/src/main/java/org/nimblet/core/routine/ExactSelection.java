@@ -267,6 +267,7 @@ final class ExactSelection {
     int most = phase.greatest();
     int[] never = new int[most + 1];
     Arrays.fill(never, NEVER);
+    int[] later = new int[most + 1];
     // What a group does not change is the same array before and after it.
     int[][][] best = new int[groups + 1][2 * counts][];
     Arrays.fill(best[groups], never);
@@ -276,24 +277,22 @@ final class ExactSelection {
       best[groups][begun] = never.clone();
       best[groups][begun][fixed.seconds()] = (int) fixed.value();
     }
-    int reach = fixed.seconds();
     for (int g = groups - 1; g >= 0; g--) {
       int[][] before = best[g + 1];
       int[][] with = before.clone();
-      int reachBefore = reach;
       for (Composite composite : variant.groups().get(g).composites()) {
         int own = countOf(composite);
         for (int state = 0; state < 2 * counts; state++) {
           int next = before[state] == never ? TOO_MANY : after(state, composite, own);
-          if (next == TOO_MANY) {
+          if (next == TOO_MANY || composite.seconds() > most) {
             continue;
           }
           if (with[next] == before[next]) {
             with[next] = before[next].clone();
           }
-          int longest = Math.min(most, reachBefore + composite.seconds());
-          reach = Math.max(reach, longest);
-          raise(with[next], before[state], composite.seconds(), (int) composite.value(), longest);
+          System.arraycopy(
+              before[state], 0, later, composite.seconds(), most + 1 - composite.seconds());
+          raise(with[next], later, composite.seconds(), (int) composite.value());
         }
       }
       best[g] = with;
@@ -301,10 +300,16 @@ final class ExactSelection {
     return best;
   }
 
-  /** One composite more: for each second the greater of two sums. */
-  private static void raise(int[] to, int[] from, int seconds, int more, int longest) {
-    for (int t = seconds; t <= longest; t++) {
-      to[t] = Math.max(to[t], from[t - seconds] + more);
+  /**
+   * For each second from some second on the greater of what is there and so much more than another.
+   * Without a comparison, at the same place in both, and as far as it goes rather than as far as it
+   * matters, it is done for many seconds at a time. What is impossible stays so: all values add up
+   * to less than would make it possible.
+   */
+  private static void raise(int[] to, int[] other, int from, int more) {
+    for (int t = from; t < to.length; t++) {
+      int gain = other[t] + more - to[t];
+      to[t] += gain & ~(gain >> 31);
     }
   }
 
@@ -491,7 +496,7 @@ final class ExactSelection {
   }
 
   private List<Ahead> after(List<Ahead> states, int g, Composite composite, int[][][] restOfPhase) {
-    Set<Ahead> next = new LinkedHashSet<>();
+    Set<Ahead> next = Set.of();
     int own = countOf(composite);
     for (Ahead ahead : states) {
       long wanted = restOfPhase[g][ahead.state()][ahead.work()];
@@ -504,6 +509,8 @@ final class ExactSelection {
         if (after(state, composite, own) == ahead.state()
             && isOfPhase(rest)
             && rest + composite.value() == wanted) {
+          // Most composites lead nowhere.
+          next = next.isEmpty() ? new LinkedHashSet<>() : next;
           next.add(new Ahead(ahead.variant(), ahead.leftAfter(), ahead.countAfter(), work, state));
         }
       }

@@ -42,8 +42,8 @@ final class Picking {
   private final int[] seconds;
   private final int[] held;
 
-  /** By option: it alone, without its value. */
-  private final Composite[] single;
+  /** By option: how it looks to the choice by itself. */
+  private final int[] look;
 
   private final Map<String, Integer> families = new HashMap<>();
 
@@ -84,7 +84,7 @@ final class Picking {
     this.quarters = new int[count];
     this.seconds = new int[count];
     this.held = new int[count];
-    this.single = new Composite[count];
+    this.look = new int[count];
     for (int o = 0; o < count; o++) {
       Option option = options.get(o);
       family[o] = familyOf(option);
@@ -93,8 +93,7 @@ final class Picking {
       seconds[o] = option.charge();
       held[o] = option.heldSeconds();
       int counted = asked.limits().countOf(option.exercise());
-      single[o] =
-          new Composite(option.charge(), 0, option.floor(), freshOf(asked, option), counted);
+      look[o] = Look.of(option.charge(), option.floor(), freshOf(asked, option), counted);
     }
   }
 
@@ -170,15 +169,50 @@ final class Picking {
   /** Some options of the group as one alternative of the choice. */
   Composite composite(List<Option> some) {
     int[] picked = numbers(some);
-    return composite(picked, value(picked));
+    int all = Look.NOTHING;
+    for (int option : picked) {
+      all = Look.and(all, look[option]);
+    }
+    return Look.worth(all, value(picked));
   }
 
-  private Composite composite(int[] picked, long value) {
-    Composite all = Composite.NOTHING;
-    for (int option : picked) {
-      all = all.and(single[option]);
+  /** How some options look to the choice, but for their value, in one number. */
+  private static final class Look {
+    static final int NOTHING = 0;
+    private static final int FRESH_COUNTS = 9;
+    private static final int SECOND = 2 * FRESH_COUNTS * Limits.COUNTS;
+
+    static int of(int seconds, boolean floor, int fresh, int counted) {
+      return seconds * SECOND + ((floor ? FRESH_COUNTS : 0) + fresh) * Limits.COUNTS + counted;
     }
-    return all.worth(value);
+
+    static int seconds(int look) {
+      return look / SECOND;
+    }
+
+    private static boolean floor(int look) {
+      return look % SECOND >= FRESH_COUNTS * Limits.COUNTS;
+    }
+
+    private static int fresh(int look) {
+      return look / Limits.COUNTS % FRESH_COUNTS;
+    }
+
+    private static int counted(int look) {
+      return look % Limits.COUNTS;
+    }
+
+    static int and(int one, int other) {
+      return of(
+          seconds(one) + seconds(other),
+          floor(one) || floor(other),
+          Composite.freshTogether(fresh(one), fresh(other)),
+          counted(one) + counted(other));
+    }
+
+    static Composite worth(int look, long value) {
+      return new Composite(seconds(look), value, floor(look), fresh(look), counted(look));
+    }
   }
 
   /** Goes through everything that can be picked beside some others. */
@@ -203,16 +237,15 @@ final class Picking {
     List<Picked> all() {
       int heldBefore = pins.stream().mapToInt(Option::heldSeconds).sum();
       heldBefore += Arrays.stream(others).map(other -> held[other]).sum();
-      extend(0, 0, Composite.NOTHING, heldBefore, valueOfOthers);
+      extend(0, 0, Look.NOTHING, heldBefore, valueOfOthers);
       return kept.inOrder();
     }
 
-    private void extend(
-        int depth, int fromMember, Composite before, int heldBefore, long valueBefore) {
+    private void extend(int depth, int fromMember, int before, int heldBefore, long valueBefore) {
       for (int option = first[fromMember]; option < options.size(); option++) {
         int allHeld = heldBefore + held[option];
         if (taken[family[option]]
-            || before.seconds() + seconds[option] > secondsAtMost
+            || Look.seconds(before) + seconds[option] > secondsAtMost
             || allHeld > heldAtMost) {
           continue;
         }
@@ -220,7 +253,7 @@ final class Picking {
         long value = valueOfPicked(depth + 1);
         boolean alone = depth == 0 && others.length == 0;
         if (alone || value > valueBefore) {
-          Composite together = before.and(single[option]);
+          int together = Look.and(before, look[option]);
           kept.keep(together, value - valueOfOthers, picked, depth + 1);
           if (depth + 1 < most) {
             taken[family[option]] = true;
@@ -245,70 +278,58 @@ final class Picking {
 
   /** Of the picks that look alike to the choice the best, the one that was there first. */
   private final class Kept {
-    private static final int FRESH_COUNTS = 9;
     private static final long NONE = 0;
 
     /** A group has fewer options than fit into so many bits. */
     private static final int BITS = 20;
 
-    private int[] keys = new int[64];
+    private int[] looks = new int[64];
     private long[] values = new long[64];
     private long[] turns = new long[64];
-    private Composite[] composites = new Composite[64];
     private long[] picks = new long[64];
     private int size;
     private int turn;
 
-    void keep(Composite together, long value, int[] picked, int count) {
-      int key = key(together);
-      int at = place(key);
+    void keep(int look, long value, int[] picked, int count) {
+      int at = place(look);
       if (picks[at] != NONE && value <= values[at]) {
         return;
       }
       if (picks[at] == NONE) {
         size++;
       }
-      keys[at] = key;
+      looks[at] = look;
       values[at] = value;
       turns[at] = turn++;
-      composites[at] = together;
       picks[at] = packed(picked, count);
-      if (2 * size > keys.length) {
+      if (2 * size > looks.length) {
         grow();
       }
     }
 
-    private static int key(Composite composite) {
-      int key = (composite.seconds() * 2 + (composite.floor() ? 1 : 0)) * FRESH_COUNTS;
-      return (key + composite.fresh()) * Limits.COUNTS + composite.counted();
-    }
-
-    private int place(int key) {
-      int at = (key * 0x9E3779B9) >>> 16 & keys.length - 1;
-      while (picks[at] != NONE && keys[at] != key) {
-        at = at + 1 & keys.length - 1;
+    private int place(int look) {
+      int at = (look * 0x9E3779B9) >>> 16 & looks.length - 1;
+      while (picks[at] != NONE && looks[at] != look) {
+        at = at + 1 & looks.length - 1;
       }
       return at;
     }
 
     private void grow() {
-      int[] oldKeys = keys;
+      int[] oldLooks = looks;
       long[] oldValues = values;
       long[] oldTurns = turns;
-      Composite[] oldComposites = composites;
       long[] oldPicks = picks;
-      keys = new int[2 * oldKeys.length];
-      values = new long[keys.length];
-      turns = new long[keys.length];
-      composites = new Composite[keys.length];
-      picks = new long[keys.length];
-      for (int old = 0; old < oldKeys.length; old++) {
+      looks = new int[2 * oldLooks.length];
+      values = new long[looks.length];
+      turns = new long[looks.length];
+      picks = new long[looks.length];
+      for (int old = 0; old < oldLooks.length; old++) {
         if (oldPicks[old] != NONE) {
-          int at = place(oldKeys[old]);
-          keys[at] = oldKeys[old];
+          int at = place(oldLooks[old]);
+          looks[at] = oldLooks[old];
           values[at] = oldValues[old];
           turns[at] = oldTurns[old];
-          composites[at] = oldComposites[old];
           picks[at] = oldPicks[old];
         }
       }
@@ -318,16 +339,16 @@ final class Picking {
     List<Picked> inOrder() {
       long[] turnsAndPlaces = new long[size];
       int count = 0;
-      for (int at = 0; at < keys.length; at++) {
+      for (int at = 0; at < looks.length; at++) {
         if (picks[at] != NONE) {
-          turnsAndPlaces[count++] = turns[at] * keys.length + at;
+          turnsAndPlaces[count++] = turns[at] * looks.length + at;
         }
       }
       Arrays.sort(turnsAndPlaces);
       List<Picked> ordered = new ArrayList<>(size);
       for (long turnAndPlace : turnsAndPlaces) {
-        int at = (int) (turnAndPlace % keys.length);
-        ordered.add(new Picked(those(picks[at]), composites[at].worth(values[at])));
+        int at = (int) (turnAndPlace % looks.length);
+        ordered.add(new Picked(those(picks[at]), Look.worth(looks[at], values[at])));
       }
       return ordered;
     }

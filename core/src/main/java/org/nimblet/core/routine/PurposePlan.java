@@ -242,9 +242,10 @@ public record PurposePlan(
    * whose kinds come before its own.
    */
   int placeOf(Exercise exercise) {
-    Optional<Phase> own = phaseOf(exercise);
-    if (own.isPresent()) {
-      return phases.indexOf(own.get());
+    for (int p = 0; p < phases.size(); p++) {
+      if (phases.get(p).takes(exercise)) {
+        return p;
+      }
     }
     int place = 0;
     for (int p = 0; p < phases.size(); p++) {

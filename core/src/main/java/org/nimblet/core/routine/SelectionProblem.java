@@ -131,18 +131,13 @@ record SelectionProblem(int budget, int earlier, List<Integer> limits, List<Phas
           counted + other.counted);
     }
 
-    /** The same with another value. */
-    Composite worth(long other) {
-      return new Composite(seconds, other, floor, fresh, counted);
-    }
-
     /** The same in another time. */
     Composite lasting(int other) {
       return new Composite(other, value, floor, fresh, counted);
     }
 
     /** More than enough of fresh exercises counts as enough. */
-    private static int freshTogether(int one, int other) {
+    static int freshTogether(int one, int other) {
       int base = DIFFERING + 1;
       int low = Math.min(DIFFERING, one % base + other % base);
       int high = Math.min(DIFFERING, one / base + other / base);

@@ -107,14 +107,8 @@ final class SideRules {
     Laterality usual =
         step.exercise().doseFor(routine.asked().facts().method()).usual().laterality();
     return usual != Laterality.WORKING_SIDE
-        && List.of(Side.values()).stream()
-            .allMatch(
-                side ->
-                    Gate.OF_THE_PERSON.stream()
-                        .allMatch(
-                            gate ->
-                                gate.closed(step.exercise(), side, routine.plan(), routine.asked())
-                                    .isEmpty()));
+        && !routine.isClosed(step.exercise(), Side.LEFT, Gate.OF_THE_PERSON)
+        && !routine.isClosed(step.exercise(), Side.RIGHT, Gate.OF_THE_PERSON);
   }
 
   private static double seconds(Step step, Side side, Pace pace) {
