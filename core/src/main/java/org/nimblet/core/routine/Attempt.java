@@ -4,7 +4,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.nimblet.core.routine.Rejection.Reason;
-import org.nimblet.core.routine.SelectionProblem.Composite;
 import org.nimblet.core.routine.SelectionProblem.Selection;
 
 /**
@@ -46,7 +45,4 @@ record Attempt(
   int seconds(PurposePlan plan) {
     return plan.phases().stream().mapToInt(this::seconds).sum();
   }
-
-  /** One to three different exercises of a group. */
-  record Picked(List<Option> options, Composite composite) {}
 }

@@ -12,7 +12,6 @@ import java.util.stream.Collectors;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
 import org.nimblet.core.exercise.Kind;
-import org.nimblet.core.routine.Attempt.Picked;
 import org.nimblet.core.routine.Rejection.Reason;
 import org.nimblet.core.routine.SelectionProblem.Composite;
 import org.nimblet.core.routine.SelectionProblem.PhaseWindow;
@@ -134,14 +133,12 @@ final class Attempts {
    * @param circuit what they take and are worth
    * @param groups what can be picked besides, by group
    */
-  private record Filling(List<Option> fixed, Composite circuit, List<List<Picked>> groups) {
+  private record Filling(List<Option> fixed, Composite circuit, List<Picking.Picks> groups) {
 
     Variant variant() {
       return new Variant(
           circuit,
-          groups.stream()
-              .map(group -> new SelectionProblem.Group(map(group, Picked::composite)))
-              .toList());
+          groups.stream().map(group -> new SelectionProblem.Group(group.composites())).toList());
     }
   }
 
@@ -172,7 +169,7 @@ final class Attempts {
                     asked.request().heldSecondsPerTissue(plan),
                     greatest,
                     wanted(greatest, dearest(own), all))));
-    List<List<Picked>> plain = map(pickings, picking -> picking.beside(List.of()));
+    List<Picking.Picks> plain = map(pickings, picking -> picking.beside(List.of()));
     List<Filling> fillings = new ArrayList<>();
     fillings.add(new Filling(List.of(), Composite.NOTHING, plain));
     if (phase.kinds().contains(Kind.STRENGTHEN)) {
@@ -184,9 +181,9 @@ final class Attempts {
   }
 
   private static Filling with(
-      CircuitChoices.Offered circuit, List<Picking> pickings, List<List<Picked>> plain) {
+      CircuitChoices.Offered circuit, List<Picking> pickings, List<Picking.Picks> plain) {
     Composite fixed = Composite.NOTHING;
-    List<List<Picked>> groups = new ArrayList<>();
+    List<Picking.Picks> groups = new ArrayList<>();
     for (int g = 0; g < pickings.size(); g++) {
       Picking picking = pickings.get(g);
       List<Option> own = circuit.stations().stream().filter(picking::holds).toList();
@@ -279,7 +276,7 @@ final class Attempts {
       for (int g = 0; g < filling.groups().size(); g++) {
         int pick = selection.chosen().get(p).get(g);
         if (pick != Selection.NOTHING) {
-          chosen.addAll(filling.groups().get(g).get(pick).options());
+          chosen.addAll(filling.groups().get(g).options(pick));
         }
       }
     }

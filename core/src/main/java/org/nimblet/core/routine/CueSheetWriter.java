@@ -1,9 +1,12 @@
 package org.nimblet.core.routine;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.apache.commons.numbers.fraction.BigFraction;
 import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.anatomy.Side;
@@ -13,6 +16,7 @@ import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Pace;
 import org.nimblet.core.exercise.Position;
 import org.nimblet.core.exercise.Thing;
+import org.nimblet.core.exercise.Units;
 
 /**
  * Expands steps into a cue sheet. Inside a step the cue boundaries are the rounded running sum of
@@ -24,11 +28,17 @@ public final class CueSheetWriter {
   private final Notation notation;
   private final List<Cue> cues = new ArrayList<>();
   private final List<Long> stepStarts = new ArrayList<>();
+  private final Map<Integer, BigFraction> beats = new HashMap<>();
 
   private long stepStart;
-  private BigFraction elapsed = BigFraction.ZERO;
+
+  /** What the step took so far: whole milliseconds, and the seconds of what takes no whole ones. */
+  private long wholeMillis;
+
+  private BigFraction broken = BigFraction.ZERO;
   private int stepIndex;
   private List<Keyframe> poses;
+  private List<String> labels;
   private Step step;
 
   private CueSheetWriter(Pace pace, Notation notation) {
@@ -69,14 +79,16 @@ public final class CueSheetWriter {
   }
 
   private long now() {
-    return stepStart + StepTime.roundedMillis(elapsed);
+    return stepStart + wholeMillis + StepTime.roundedMillis(broken);
   }
 
   private void step(int index, Step next, long restMillis, int setUpSeconds) {
     stepStart = now();
-    elapsed = BigFraction.ZERO;
+    wholeMillis = 0;
+    broken = BigFraction.ZERO;
     stepIndex = index;
     step = next;
+    labels = labels();
     atUnit(0);
     stepStarts.add(stepStart);
     Dose dose = next.dose();
@@ -163,7 +175,7 @@ public final class CueSheetWriter {
             seconds(StepTime.UNIT_CHANGE_SECONDS),
             CuePhase.SWITCH,
             new Moment(sides, unit, 0, 0),
-            "Next: " + label(unit),
+            "Next: " + labels.get(unit),
             Sound.SWITCH,
             firstPose(),
             firstPose());
@@ -213,8 +225,16 @@ public final class CueSheetWriter {
     return poses.get(poses.size() - 1);
   }
 
-  private String label(int unit) {
-    return step.dose().units().label(unit, notation, step.exercise().guidance().ways());
+  private List<String> labels() {
+    Units units = step.dose().units();
+    return IntStream.range(0, Math.max(1, units.count()))
+        .mapToObj(unit -> units.label(unit, notation, step.exercise().guidance().ways()))
+        .toList();
+  }
+
+  /** The seconds of one of so many beats a minute. */
+  BigFraction beat(int perMinute) {
+    return beats.computeIfAbsent(perMinute, beats -> BigFraction.of(60, beats));
   }
 
   static BigFraction seconds(int whole) {
@@ -238,7 +258,11 @@ public final class CueSheetWriter {
       Keyframe from,
       Keyframe to) {
     long start = now();
-    elapsed = elapsed.add(length);
+    if (StepTime.takesWholeMillis(length)) {
+      wholeMillis += StepTime.roundedMillis(length);
+    } else {
+      broken = broken.add(length);
+    }
     Dose dose = step.dose();
     cues.add(
         new Cue(
@@ -248,7 +272,7 @@ public final class CueSheetWriter {
             phase,
             moment.sides(),
             dose.units().digits(moment.unit()),
-            label(moment.unit()),
+            labels.get(moment.unit()),
             moment.repetition(),
             moment.repetitions(),
             moment.set(),

@@ -6,7 +6,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import org.nimblet.core.routine.Attempt.Picked;
 import org.nimblet.core.routine.SelectionProblem.Composite;
 
 /**
@@ -121,7 +120,7 @@ final class Picking {
    * What can be picked beside others of the group that stand there in any case, with what it adds
    * to their value.
    */
-  List<Picked> beside(List<Option> others) {
+  Picks beside(List<Option> others) {
     return new Search(others).all();
   }
 
@@ -215,6 +214,45 @@ final class Picking {
     }
   }
 
+  /** What can be picked, the one to prefer among equals first. */
+  final class Picks {
+    static final long NOTHING = 0;
+
+    /** A group has fewer options than fit into so many bits. */
+    private static final int BITS = 20;
+
+    private final List<Composite> composites;
+    private final long[] packed;
+
+    private Picks(List<Composite> composites, long[] packed) {
+      this.composites = composites;
+      this.packed = packed;
+    }
+
+    /** Each as an alternative of the choice. */
+    List<Composite> composites() {
+      return composites;
+    }
+
+    /** The one to three different exercises of a pick. */
+    List<Option> options(int pick) {
+      List<Option> those = new ArrayList<>(MOST_OF_A_GROUP);
+      for (long rest = packed[pick]; rest != NOTHING; rest >>= BITS) {
+        those.add(options.get((int) (rest & (1L << BITS) - 1) - 1));
+      }
+      return List.copyOf(those);
+    }
+
+    /** The numbers of some options, each one more than it is, so that none is {@link #NOTHING}. */
+    private static long packed(int[] picked, int count) {
+      long packed = NOTHING;
+      for (int i = count - 1; i >= 0; i--) {
+        packed = (packed << BITS) + picked[i] + 1;
+      }
+      return packed;
+    }
+  }
+
   /** Goes through everything that can be picked beside some others. */
   private final class Search {
     private final int[] others;
@@ -234,7 +272,7 @@ final class Picking {
       }
     }
 
-    List<Picked> all() {
+    Picks all() {
       int heldBefore = pins.stream().mapToInt(Option::heldSeconds).sum();
       heldBefore += Arrays.stream(others).map(other -> held[other]).sum();
       extend(0, 0, Look.NOTHING, heldBefore, valueOfOthers);
@@ -278,30 +316,28 @@ final class Picking {
 
   /** Of the picks that look alike to the choice the best, the one that was there first. */
   private final class Kept {
-    private static final long NONE = 0;
+    /** So many places there are for each option to begin with; always a power of two. */
+    private static final int PICKS_AN_OPTION = 8;
 
-    /** A group has fewer options than fit into so many bits. */
-    private static final int BITS = 20;
-
-    private int[] looks = new int[64];
-    private long[] values = new long[64];
-    private long[] turns = new long[64];
-    private long[] picks = new long[64];
+    private int[] looks = new int[PICKS_AN_OPTION * Integer.highestOneBit(options.size())];
+    private long[] values = new long[looks.length];
+    private long[] turns = new long[looks.length];
+    private long[] picks = new long[looks.length];
     private int size;
     private int turn;
 
     void keep(int look, long value, int[] picked, int count) {
       int at = place(look);
-      if (picks[at] != NONE && value <= values[at]) {
+      if (picks[at] != Picks.NOTHING && value <= values[at]) {
         return;
       }
-      if (picks[at] == NONE) {
+      if (picks[at] == Picks.NOTHING) {
         size++;
       }
       looks[at] = look;
       values[at] = value;
       turns[at] = turn++;
-      picks[at] = packed(picked, count);
+      picks[at] = Picks.packed(picked, count);
       if (2 * size > looks.length) {
         grow();
       }
@@ -309,7 +345,7 @@ final class Picking {
 
     private int place(int look) {
       int at = (look * 0x9E3779B9) >>> 16 & looks.length - 1;
-      while (picks[at] != NONE && looks[at] != look) {
+      while (picks[at] != Picks.NOTHING && looks[at] != look) {
         at = at + 1 & looks.length - 1;
       }
       return at;
@@ -325,7 +361,7 @@ final class Picking {
       turns = new long[looks.length];
       picks = new long[looks.length];
       for (int old = 0; old < oldLooks.length; old++) {
-        if (oldPicks[old] != NONE) {
+        if (oldPicks[old] != Picks.NOTHING) {
           int at = place(oldLooks[old]);
           looks[at] = oldLooks[old];
           values[at] = oldValues[old];
@@ -336,38 +372,23 @@ final class Picking {
     }
 
     /** What was kept, the earliest first. */
-    List<Picked> inOrder() {
+    Picks inOrder() {
       long[] turnsAndPlaces = new long[size];
       int count = 0;
       for (int at = 0; at < looks.length; at++) {
-        if (picks[at] != NONE) {
+        if (picks[at] != Picks.NOTHING) {
           turnsAndPlaces[count++] = turns[at] * looks.length + at;
         }
       }
       Arrays.sort(turnsAndPlaces);
-      List<Picked> ordered = new ArrayList<>(size);
-      for (long turnAndPlace : turnsAndPlaces) {
-        int at = (int) (turnAndPlace % looks.length);
-        ordered.add(new Picked(those(picks[at]), Look.worth(looks[at], values[at])));
+      Composite[] composites = new Composite[size];
+      long[] ordered = new long[size];
+      for (int pick = 0; pick < size; pick++) {
+        int at = (int) (turnsAndPlaces[pick] % looks.length);
+        composites[pick] = Look.worth(looks[at], values[at]);
+        ordered[pick] = picks[at];
       }
-      return ordered;
-    }
-
-    /** The numbers of some options, each one more than it is, so that none is {@link #NONE}. */
-    private static long packed(int[] picked, int count) {
-      long packed = NONE;
-      for (int i = count - 1; i >= 0; i--) {
-        packed = (packed << BITS) + picked[i] + 1;
-      }
-      return packed;
-    }
-
-    private List<Option> those(long packed) {
-      List<Option> those = new ArrayList<>(MOST_OF_A_GROUP);
-      for (long rest = packed; rest != NONE; rest >>= BITS) {
-        those.add(options.get((int) (rest & (1L << BITS) - 1) - 1));
-      }
-      return List.copyOf(those);
+      return new Picks(List.of(composites), ordered);
     }
   }
 }

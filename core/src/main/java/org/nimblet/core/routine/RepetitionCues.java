@@ -95,7 +95,7 @@ final class RepetitionCues implements DoseForm.Cases<Void> {
 
   @Override
   public Void count(DoseForm.Count form) {
-    BigFraction beatLength = BigFraction.of(60, form.beatsPerMinute());
+    BigFraction beatLength = sheet.beat(form.beatsPerMinute());
     for (int beat = 1; beat <= form.beats(); beat++) {
       sheet.add(
           beatLength,
@@ -150,7 +150,7 @@ final class RepetitionCues implements DoseForm.Cases<Void> {
   public Void paced(DoseForm.Paced form) {
     for (int beat = 1; beat <= form.countIn(); beat++) {
       sheet.add(
-          form.beatSeconds(),
+          sheet.beat(form.beatsPerMinute()),
           CuePhase.SET_UP,
           moment.beat(beat, form.countIn()),
           "Count in",
@@ -163,7 +163,7 @@ final class RepetitionCues implements DoseForm.Cases<Void> {
       int notes = form.subdivision(beat);
       boolean same = notes == before || before == 0;
       sheet.add(
-          form.beatSeconds(),
+          sheet.beat(form.beatsPerMinute()),
           doing(),
           moment.beat(beat + 1, form.beats()).divided(notes),
           same ? cue : notes == 1 ? "One to a beat" : notes + " to a beat",

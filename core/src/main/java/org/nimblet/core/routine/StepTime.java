@@ -109,6 +109,11 @@ public final class StepTime {
     return roundedMillis(work(step.dose(), pace).add(step.hasRelease(pace) ? RELEASE_SECONDS : 0));
   }
 
+  static boolean takesWholeMillis(BigFraction seconds) {
+    long part = seconds.getDenominator().longValueExact();
+    return Math.multiplyExact(MILLIS_A_SECOND, seconds.getNumerator().longValueExact()) % part == 0;
+  }
+
   static long roundedMillis(BigFraction seconds) {
     long part = seconds.getDenominator().longValueExact();
     long twice = Math.multiplyExact(2 * MILLIS_A_SECOND, seconds.getNumerator().longValueExact());
