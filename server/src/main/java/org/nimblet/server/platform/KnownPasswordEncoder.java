@@ -3,47 +3,45 @@ package org.nimblet.server.platform;
 import org.springframework.security.crypto.password.PasswordEncoder;
 
 /**
- * Hashes like another, but one password that everybody knows, that of a demo or of tests, only
- * once: a good hash takes long on purpose, and there is nothing to protect.
+ * Hashes like another, but not the one password that everybody knows, that of a demo or of tests: a
+ * good hash takes seconds on a machine that has only begun to run, and there is nothing to protect.
+ * Instead of a hash it is noted that it is the known one; where none is known any more, nobody has
+ * it.
  */
 final class KnownPasswordEncoder implements PasswordEncoder {
 
+  private static final String KNOWN = "{known}";
+
   private final PasswordEncoder hashes;
   private final String known;
-  private String hash;
 
   /**
    * Takes over.
    *
    * @param hashes what hashes all others
+   * @param known what everybody knows; empty for none
    */
   KnownPasswordEncoder(PasswordEncoder hashes, String known) {
     this.hashes = hashes;
     this.known = known;
   }
 
+  private boolean isKnown(CharSequence password) {
+    return !known.isEmpty() && known.contentEquals(password);
+  }
+
   @Override
-  public synchronized String encode(CharSequence password) {
-    if (!known.contentEquals(password)) {
-      return hashes.encode(password);
-    }
-    if (hash == null) {
-      hash = hashes.encode(known);
-    }
-    return hash;
+  public String encode(CharSequence password) {
+    return isKnown(password) ? KNOWN : hashes.encode(password);
   }
 
   @Override
   public boolean matches(CharSequence password, String encoded) {
-    return isKnown(password, encoded) || hashes.matches(password, encoded);
-  }
-
-  private synchronized boolean isKnown(CharSequence password, String encoded) {
-    return hash != null && hash.equals(encoded) && known.contentEquals(password);
+    return KNOWN.equals(encoded) ? isKnown(password) : hashes.matches(password, encoded);
   }
 
   @Override
   public boolean upgradeEncoding(String encoded) {
-    return hashes.upgradeEncoding(encoded);
+    return !KNOWN.equals(encoded) && hashes.upgradeEncoding(encoded);
   }
 }

@@ -52,9 +52,8 @@ class SecurityConfiguration {
             Pbkdf2PasswordEncoder.defaultsForSpringSecurity_v5_8(),
             "bcrypt",
             new BCryptPasswordEncoder());
-    PasswordEncoder hashes = new DelegatingPasswordEncoder(PBKDF2, encoders);
-    String known = settings.standIn().password();
-    return known.isEmpty() ? hashes : new KnownPasswordEncoder(hashes, known);
+    return new KnownPasswordEncoder(
+        new DelegatingPasswordEncoder(PBKDF2, encoders), settings.standIn().password());
   }
 
   private static void headers(HttpSecurity http) {
