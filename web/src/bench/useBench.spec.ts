@@ -1,7 +1,9 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { effectScope } from 'vue'
 import { api } from '@/api/calls'
-import type { BenchStep, CheckView, Draft, FindingView, StepDraft } from '@/api/types'
+import { outbox } from '@/api/outbox'
+import type { BenchStep, CheckView, Draft, FindingView, Me, StepDraft } from '@/api/types'
+import { account } from '@/stores/account'
 import { keptDraft, useBench, type BenchState } from './useBench'
 
 const step = (key: string): StepDraft => ({
@@ -25,6 +27,7 @@ const viewOf = (draft: Draft): CheckView =>
 describe('the bench', () => {
   let bench: BenchState
   beforeEach(() => {
+    keptDraft()
     sessionStorage.clear()
     vi.spyOn(api, 'check').mockImplementation((draft) => Promise.resolve(viewOf(draft)))
     bench = effectScope().run(useBench) as BenchState
@@ -60,6 +63,25 @@ describe('the bench', () => {
     bench.remove('b')
     expect(bench.canRedo.value).toBe(false)
     expect(keys()).toEqual(['a', 'c'])
+  })
+
+  it('writes it down when the page is hidden, and before', async () => {
+    const written = () => sessionStorage.getItem(sessionStorage.key(0) ?? '') ?? ''
+    expect(written()).toBe('')
+    window.dispatchEvent(new Event('pagehide'))
+    expect(written()).toContain('exercise-c')
+    bench.remove('a')
+    await vi.waitFor(() => expect(written()).toContain('"past":[{'))
+  })
+
+  it('shows nobody what another account left on it', async () => {
+    vi.spyOn(outbox, 'use').mockResolvedValue(undefined)
+    vi.spyOn(api, 'me').mockResolvedValue({ signedIn: true, accountId: 'another' } as Me)
+    await account.refresh()
+    expect(keptDraft().steps).toEqual([])
+    vi.spyOn(api, 'me').mockResolvedValue({ signedIn: false, accountId: null } as Me)
+    await account.refresh()
+    expect(keptDraft().steps).toHaveLength(3)
   })
 
   it('keeps the draft while one looks elsewhere', () => {

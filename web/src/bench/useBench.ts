@@ -1,9 +1,10 @@
 import { replaceEqualDeep } from '@tanstack/vue-query'
-import { useDebounceFn } from '@vueuse/core'
+import { useDebounceFn, useEventListener } from '@vueuse/core'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { api } from '@/api/calls'
 import type { BenchStep, CheckView, Draft, StepDraft } from '@/api/types'
 import { emptyDraft } from '@/parts/emptyDraft'
+import { account } from '@/stores/account'
 
 /** What the bench works on, apart from the draft: which stored routine it is. */
 export interface BenchWork {
@@ -16,7 +17,8 @@ export interface BenchWork {
   readonly version: number
 }
 
-const KEPT = 'nimblet-bench-2'
+/** What lies on the bench of one account is nothing for the next one at the same screen. */
+const place = () => `nimblet-bench-2 ${account.me.value?.accountId ?? ''}`
 
 export const emptyWork = (): BenchWork => ({
   draft: emptyDraft(),
@@ -33,17 +35,26 @@ interface Kept {
   readonly future: readonly BenchWork[]
 }
 
-/** What repairs would do is asked for once nothing changed for so many milliseconds. */
+/** What can wait does so until nothing has changed for so many milliseconds. */
 const REST = 250
 
 /** So many steps back are kept over a look elsewhere. */
 const KEPT_STEPS = 50
 
+/** What is on the bench and not written down yet: writing takes as long as drawing a change does. */
+let unwritten: { readonly at: string; readonly what: Kept } | null = null
+
+function write() {
+  if (unwritten) sessionStorage.setItem(unwritten.at, JSON.stringify(unwritten.what))
+  unwritten = null
+}
+
 /** What was on the bench when the page was left, so that nothing is lost by looking elsewhere. */
 function kept(): Kept {
+  write()
   const nothing = { work: emptyWork(), past: [], future: [] }
   try {
-    const text = sessionStorage.getItem(KEPT)
+    const text = sessionStorage.getItem(place())
     return text ? { ...nothing, ...(JSON.parse(text) as Kept) } : nothing
   } catch {
     return nothing
@@ -98,15 +109,21 @@ export function useBench() {
     if (mine === latest) repairs.value = words
   }, REST)
 
+  const writeSoon = useDebounceFn(write, REST)
+  useEventListener('pagehide', write)
+
   function set(next: BenchWork) {
     work.value = next
-    const all: Kept = {
-      work: next,
-      past: past.value.slice(-KEPT_STEPS),
-      future: future.value.slice(0, KEPT_STEPS),
-    }
-    sessionStorage.setItem(KEPT, JSON.stringify(all))
     void check()
+    unwritten = {
+      at: place(),
+      what: {
+        work: next,
+        past: past.value.slice(-KEPT_STEPS),
+        future: future.value.slice(0, KEPT_STEPS),
+      },
+    }
+    void writeSoon()
   }
   /** Changes the draft; the change can be undone. */
   function change(changed: Partial<Draft>) {
