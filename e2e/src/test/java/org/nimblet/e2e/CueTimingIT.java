@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.WindowType;
 
@@ -12,6 +13,7 @@ import org.openqa.selenium.WindowType;
  * busy, and while nobody looks at it. A minute by default; {@code -Dtiming.minutes=20} for as long
  * as a routine lasts.
  */
+@Order(3)
 class CueTimingIT {
 
   /** No cue is further off than this, in seconds. */

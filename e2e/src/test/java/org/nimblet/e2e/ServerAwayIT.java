@@ -2,9 +2,11 @@ package org.nimblet.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 
 /** The server goes away in the middle of a session, and comes back. */
+@Order(2)
 class ServerAwayIT {
 
   @Test
