@@ -1,5 +1,7 @@
 package org.nimblet.server.routine;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
@@ -21,6 +23,7 @@ import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Position;
 import org.nimblet.core.exercise.Substitution;
 import org.nimblet.core.exercise.Thing;
+import org.nimblet.core.exercise.Ways;
 import org.nimblet.core.routine.ClientFacts;
 import org.nimblet.core.routine.RoutineRequest;
 import org.nimblet.core.routine.Step;
@@ -33,7 +36,11 @@ import org.springframework.stereotype.Component;
 @Component
 class StepDrafts {
 
+  /** What a routine on the bench is made of is read again with every change of it. */
+  private static final int REMEMBERED = 5000;
+
   private final CoachLibraries libraries;
+  private final Cache<Written, Dose> doses = Caffeine.newBuilder().maximumSize(REMEMBERED).build();
 
   StepDrafts(CoachLibraries libraries) {
     this.libraries = libraries;
@@ -134,12 +141,19 @@ class StepDrafts {
         wrong);
   }
 
-  private static Dose stored(Exercise exercise, StepDraft draft, String field) {
+  /** A dose in words, in the language of an exercise with such ways. */
+  private record Written(Ways ways, String dose) {
+    Dose read() {
+      return DoseText.complete(Notation.NAMES, ways).parse(dose);
+    }
+  }
+
+  private Dose stored(Exercise exercise, StepDraft draft, String field) {
     if (draft.dose().isBlank()) {
       return exercise.doseFor(exercise.usualMethod()).usual();
     }
     try {
-      return language(exercise).parse(draft.dose());
+      return doses.get(new Written(exercise.guidance().ways(), draft.dose()), Written::read);
     } catch (IllegalArgumentException e) {
       throw new InvalidFieldException(field + ".dose", e.getMessage());
     }
