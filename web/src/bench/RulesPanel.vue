@@ -70,11 +70,19 @@ const targets = computed(() => {
             {{ finding.title }}
           </button>
           <span v-else class="name">{{ finding.title }}</span>
-          <BButton class="push" size="sm" variant="outline-secondary" @click="emit('repair', i)">{{
-            repairs[i] ? `Repair: ${repairs[i]}` : 'Repair'
-          }}</BButton>
+          <BButton
+            class="push"
+            size="sm"
+            variant="outline-secondary"
+            :aria-describedby="`repair-${i}`"
+            @click="emit('repair', i)"
+            >Repair</BButton
+          >
         </p>
         <p class="sentence">{{ finding.sentence }}</p>
+        <p :id="`repair-${i}`" class="sentence would">
+          <template v-if="repairs[i]"><span aria-hidden="true">→ </span>{{ repairs[i] }}</template>
+        </p>
       </li>
     </ul>
     <header class="line-up cover">
@@ -132,14 +140,16 @@ li {
 }
 .title .btn {
   flex: none;
-  max-width: 60%;
   padding: 3px 10px;
-  white-space: normal;
 }
 .sentence {
   margin: 2px 0 0 20px;
   font-size: 0.8125rem;
   line-height: 1.125rem;
+}
+.would {
+  min-height: 1.125rem;
+  color: var(--ink-2);
 }
 .sound {
   display: flex;

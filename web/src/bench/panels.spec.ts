@@ -245,10 +245,13 @@ describe('the rules', () => {
       props: { view: view(two), repairs: [] },
       global: { stubs },
     })
-    await wrapper.findAll('li button.push, li .push')[0]?.trigger('click')
+    const repairs = () => wrapper.findAll('li button').filter((b) => b.text() === 'Repair')
+    await repairs()[0]?.trigger('click')
     await wrapper.setProps({ repairs: ['add the right', 'after Wrist circles'] })
     expect(wrapper.text()).toContain('19 kept, 2 findings')
-    await named(wrapper, 'Repair: after Wrist circles')?.trigger('click')
+    const would = wrapper.find(`#${repairs()[1]?.attributes('aria-describedby')}`)
+    expect(would.text()).toContain('after Wrist circles')
+    await repairs()[1]?.trigger('click')
     await named(wrapper, 'Repair all')?.trigger('click')
     await named(wrapper, 'One side only')?.trigger('click')
     expect(wrapper.emitted('repair')).toEqual([[0], [1], [null]])

@@ -137,7 +137,8 @@ class BenchIT {
     stretch.click();
     browser.press("Left only");
     browser.sees("One side only");
-    browser.press("Repair: add the right");
+    browser.sees("add the right");
+    browser.press("Repair");
     browser.sees("Nothing to repair");
 
     // A dose that cannot be read is kept and explained; one that can is taken.
