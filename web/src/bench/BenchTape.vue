@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick, ref } from 'vue'
+import { computed, nextTick, ref, useTemplateRef } from 'vue'
 import type { BenchStep, FindingView, Severity } from '@/api/types'
 import { useFollowed } from '@/parts/useFollowed'
 import { useWidth } from '@/parts/useWidth'
@@ -23,7 +23,6 @@ const emit = defineEmits<{
 }>()
 
 const HEIGHT = 72
-const TOP = 40
 const GRAVITY: readonly Severity[] = ['STOP', 'WARN', 'NOTE']
 /** So many pixels at the end of a step take hold of its length instead of its place. */
 const HANDLE = 10
@@ -32,6 +31,7 @@ const STRIDE = 26
 const DRAGGED_FROM = 6
 
 const frame = ref<HTMLElement | null>(null)
+const drawn = useTemplateRef<InstanceType<typeof RoutineTape>>('drawn')
 const width = useWidth(frame)
 
 const gravest = (key: string): Severity | undefined =>
@@ -177,6 +177,7 @@ function key(event: KeyboardEvent, step: BenchStep, index: number) {
 <template>
   <div ref="frame" class="bench-tape" :class="{ moving: dragging?.moved }">
     <RoutineTape
+      ref="drawn"
       :steps="tape"
       :height="HEIGHT"
       :space-millis="spaceMillis"
@@ -190,7 +191,7 @@ function key(event: KeyboardEvent, step: BenchStep, index: number) {
       type="button"
       :style="{
         left: `${place.left}px`,
-        top: `${TOP}px`,
+        top: `${drawn?.top ?? 0}px`,
         width: `${place.width}px`,
         height: `${HEIGHT}px`,
       }"

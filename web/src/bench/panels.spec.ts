@@ -171,6 +171,24 @@ describe('the tape on the bench', () => {
     wrapper.unmount()
   })
 
+  it('takes hold of steps where they are drawn, however many lines their names need', async () => {
+    const wrapper = mount(BenchTape, {
+      props: {
+        steps: [
+          { ...step('a'), title: 'Open wide, close softly', lengthMillis: 15_000 },
+          { ...step('b'), lengthMillis: 200_000 },
+        ],
+        findings: [],
+        spaceMillis: 300_000,
+        chosen: 'a',
+      },
+    })
+    await nextTick()
+    expect(wrapper.findAll('.name').length).toBeGreaterThan(3)
+    const framed = Number(wrapper.find('rect.chosen').attributes('y'))
+    expect(wrapper.find('button').element.style.top).toBe(`${framed + 5}px`)
+  })
+
   it('moves, lengthens, shortens and removes by the keyboard', async () => {
     const wrapper = tape()
     const [first] = wrapper.findAll('button')

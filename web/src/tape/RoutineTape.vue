@@ -108,6 +108,8 @@ const label = computed(() => {
   )
   return `Tape, ${duration(length.value)}: ${parts.join('; ')}`
 })
+/** Where the steps begin below their names, for what is laid over them. */
+defineExpose({ top })
 const lost = (p: (typeof pieces.value)[number]) =>
   (p.step.donePercent ?? 100) < 100 && (p.step.donePercent ?? 100) > 0
 const skipped = (p: (typeof pieces.value)[number]) => p.step.donePercent === 0
