@@ -13,7 +13,7 @@ final class Slack {
 
   private static final int WHOLE_SECOND = 1000;
 
-  /** A hold is lengthened to seconds that one says and remembers (ours). */
+  /** A hold or a rest is lengthened to seconds that one says and remembers (ours). */
   private static final int ROUND_SECONDS = 5;
 
   private final PurposePlan plan;
@@ -24,7 +24,7 @@ final class Slack {
     this.request = request;
   }
 
-  /** Fills what is left: rests to their greatest, then the last stretch, in whole seconds. */
+  /** Fills what is left: rests to their greatest, then the last stretch. */
   List<Step> filled(List<Step> chosen) {
     List<Step> steps = new ArrayList<>(chosen);
     for (int i = 0; i < steps.size(); i++) {
@@ -35,7 +35,9 @@ final class Slack {
         DosePlan own = step.exercise().planOf(dose, request.facts().method());
         int more =
             Math.min(own.greatestRestSeconds() - dose.restSeconds(), slackSeconds(steps) / rests);
-        Step rested = step.withDose(dose.withRest(dose.restSeconds() + Math.max(0, more)));
+        int longest = dose.restSeconds() + more;
+        int rest = Math.max(dose.restSeconds(), longest - longest % ROUND_SECONDS);
+        Step rested = step.withDose(dose.withRest(rest));
         if (DoseRules.unsound(rested, request).isEmpty()) {
           steps.set(i, rested);
         }

@@ -442,6 +442,23 @@ class ComposerTest {
 
   /** None works a muscle of another, all have as many sets, and it takes less time than apart. */
   @Test
+  void restsAreSecondsThatOneSaysAndRemembers() {
+    int rested = 0;
+    for (long seed = 0; seed < 60; seed++) {
+      RoutineRequest asked = new RequestGenerator(seed).request(LIBRARY, Purpose.STRENGTH);
+      if (new Composer(LIBRARY, Purpose.STRENGTH).compose(asked) instanceof Composed composed) {
+        for (Step step : composed.steps()) {
+          if (step.dose().rests() > 0 && !asked.pinned().contains(step)) {
+            assertThat(step.dose().restSeconds() % 5).as("%d: %s", seed, step).isZero();
+            rested++;
+          }
+        }
+      }
+    }
+    assertThat(rested).isGreaterThan(20);
+  }
+
+  @Test
   void circuitsAreSoundForEverybody() {
     Composer composer = new Composer(LIBRARY, Purpose.STRENGTH);
     int circuits = 0;
