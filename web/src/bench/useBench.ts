@@ -104,6 +104,7 @@ export function useBench() {
   }
 
   const askRepairs = useDebounceFn(async () => {
+    if (!view.value?.findings.length) return
     const mine = latest
     const words = await api.repairs(draft.value).catch(() => [])
     if (mine === latest) repairs.value = words

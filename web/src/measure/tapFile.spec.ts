@@ -1,17 +1,11 @@
 import { mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
-import type { TapTaskQuery, VoiceView } from '@/api/types'
+import type { VoiceView } from '@/api/types'
 import TapFile from './TapFile.vue'
+import { QUERY } from './tapCases'
 
 const push = vi.fn()
 vi.mock('vue-router', () => ({ useRouter: () => ({ push }) }))
-const QUERY: TapTaskQuery = {
-  pace: 'CLICK_THEN_ALONE',
-  what: 'PAIR',
-  hands: 'LEFT',
-  thumb: false,
-  notesABeat: 2,
-}
 let voices: VoiceView[] = []
 let read: string[] = []
 

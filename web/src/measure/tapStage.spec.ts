@@ -1,7 +1,8 @@
 import { flushPromises, mount, type VueWrapper } from '@vue/test-utils'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import type { TapTaskQuery, TapTaskView, TapTestForm } from '@/api/types'
+import type { TapTaskView, TapTestForm } from '@/api/types'
 import TapStage from './TapStage.vue'
+import { QUERY } from './tapCases'
 
 const TASK: TapTaskView = {
   pace: 'CLICK_THEN_ALONE',
@@ -31,13 +32,6 @@ const TASK: TapTaskView = {
     advice: 'Stop here for today.',
   },
 }
-const QUERY: TapTaskQuery = {
-  pace: 'CLICK_THEN_ALONE',
-  what: 'PAIR',
-  hands: 'LEFT',
-  thumb: false,
-  notesABeat: 2,
-}
 let sent: TapTestForm[] = []
 let fails = false
 
@@ -54,10 +48,7 @@ beforeEach(() => {
     }),
   )
 })
-afterEach(() => {
-  vi.useRealTimers()
-  vi.unstubAllGlobals()
-})
+afterEach(() => vi.useRealTimers())
 
 async function begun(
   task: Partial<TapTaskView> = {},

@@ -70,6 +70,18 @@ class AccessibilityIT {
         .isLessThanOrEqualTo(0);
   }
 
+  /** Else nothing being found on any screen would say nothing. */
+  @Test
+  void whatCannotBeReadInTheDarkIsFound() {
+    browser.open("/sign-in");
+    browser.find("form");
+    check("sign-in");
+    browser.run("document.documentElement.setAttribute('data-bs-theme', 'dark')");
+    browser.run(
+        "document.querySelector('h1').style.color = getComputedStyle(document.body).backgroundColor");
+    assertThat((List<?>) browser.run(COLOURS)).first().asString().startsWith("color-contrast: <h1");
+  }
+
   /** Whoever chose the dark theme finds it again, and nobody else. */
   @Test
   void theThemeIsKept() {
