@@ -49,6 +49,19 @@ describe('the outbox', () => {
     expect(paths()).toEqual(['/api/x/session', '/api/x/check-in'])
   })
 
+  it('sends at once what is put while something else is on its way', async () => {
+    const outbox = await device()
+    await outbox.use('client a')
+    let arrive: (response: Response) => void = () => undefined
+    fetched.mockImplementationOnce(() => new Promise((resolve) => (arrive = resolve)))
+    await outbox.put('/api/x/session', { n: 1 }, 'session')
+    await vi.waitFor(() => expect(paths()).toEqual(['/api/x/session']))
+    await outbox.put('/api/x/check-in', { n: 2 }, 'check-in')
+    arrive(new Response(null, { status: 204 }))
+    await vi.waitFor(() => expect(outbox.waiting.value).toHaveLength(0))
+    expect(paths()).toEqual(['/api/x/session', '/api/x/check-in'])
+  })
+
   it('still has it after the page was closed', async () => {
     const first = await device()
     fetched.mockImplementation(away)

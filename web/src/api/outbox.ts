@@ -48,29 +48,32 @@ async function look() {
 const isFinal = (e: ServerProblem) =>
   e.status >= 400 && e.status < 500 && ![401, 403, 408, 429].includes(e.status)
 
-/** Sends what waits, in order, each thing once; what fails waits for the next try. */
+/** Sends one thing; false if it waits for the next try. */
+async function sent(letter: Letter): Promise<boolean> {
+  const db = await database()
+  try {
+    await call('PUT', letter.path, letter.body)
+    await db.delete('letters', letter.number as number)
+    delay = FIRST_RETRY
+  } catch (e) {
+    if (e instanceof ServerProblem && isFinal(e)) {
+      await db.put('letters', { ...letter, refused: e.detail })
+    } else if (e instanceof ServerAway || e instanceof ServerProblem) return false
+    else throw e
+  }
+  await look()
+  return true
+}
+
+/** Sends what waits, in order, each thing once, and what is put meanwhile after it. */
 async function flush() {
   if (sending || !owner) return
   sending = true
   clearTimeout(timer)
   try {
-    const db = await database()
     await look()
-    for (const letter of waiting.value) {
-      try {
-        await call('PUT', letter.path, letter.body)
-        await db.delete('letters', letter.number as number)
-        delay = FIRST_RETRY
-      } catch (e) {
-        if (e instanceof ServerProblem && isFinal(e)) {
-          await db.put('letters', { ...letter, refused: e.detail })
-          continue
-        }
-        if (!(e instanceof ServerAway) && !(e instanceof ServerProblem)) throw e
-        break
-      }
-    }
-    await look()
+    let next = waiting.value[0]
+    while (next && (await sent(next))) next = waiting.value[0]
   } finally {
     sending = false
   }

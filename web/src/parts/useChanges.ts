@@ -28,16 +28,15 @@ function tell(clientId: string) {
 const NAME = 'nimblet changes'
 let others: BroadcastChannel | null = null
 let leave: (() => void) | null = null
-const AT_ONCE = 1000
 
 function listen() {
   if (leave || typeof EventSource === 'undefined') return
+  const began = performance.now()
   const locks = navigator.locks as LockManager | null | undefined
   if (!locks || typeof BroadcastChannel === 'undefined') {
-    leave = open(tell)
+    leave = open(began, tell)
     return
   }
-  const began = Date.now()
   const channel = new BroadcastChannel(NAME)
   const waiting = new AbortController()
   others = channel
@@ -45,10 +44,8 @@ function listen() {
   let stop: (() => void) | null = null
   locks
     .request(NAME, { signal: waiting.signal }, () => {
-      // Between the page that listened before and this one something may have been said.
-      lost = Date.now() - began > AT_ONCE
       return new Promise<void>((resolve) => {
-        const close = open((clientId) => {
+        const close = open(began, (clientId) => {
           tell(clientId)
           others?.postMessage(clientId)
         })
@@ -67,15 +64,20 @@ function listen() {
   }
 }
 
-/** The line itself; gives the way to close it. */
-function open(say: (clientId: string) => void): () => void {
-  const source = new EventSource('/api/changes')
+/**
+ * The line itself; gives the way to close it. What happened since the page began, before its line is
+ * open, is told first: nobody else may have told it.
+ */
+function open(began: number, say: (clientId: string) => void): () => void {
+  const source = new EventSource(
+    `/api/changes?silentMillis=${Math.round(performance.now() - began)}`,
+  )
   source.addEventListener('person', (event) => say((event as MessageEvent<string>).data))
   source.addEventListener('error', () => {
     lost = true
   })
   source.addEventListener('open', () => {
-    // What happened while nobody listened is not known.
+    // What happened since the line broke is not known.
     if (lost) say('')
     lost = false
   })

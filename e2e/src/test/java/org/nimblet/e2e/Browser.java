@@ -6,6 +6,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicReference;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Dimension;
 import org.openqa.selenium.Keys;
@@ -25,7 +26,37 @@ import org.openqa.selenium.support.ui.WebDriverWait;
 public final class Browser implements AutoCloseable {
 
   private static final Duration PATIENCE = Duration.ofSeconds(40);
-  private static final Duration GLANCE = Duration.ofMillis(100);
+  private static final Duration GLANCE = Duration.ofMillis(50);
+
+  /**
+   * The first that shows of those that a script finds. Asked in the page, by what the browser
+   * itself knows: asked of WebDriver, each element is a question of its own, and what a page says
+   * takes its walk through every element.
+   */
+  private static final String FIRST_VISIBLE =
+      """
+      const shows = element => element.getClientRects().length > 0
+        && element.checkVisibility({opacityProperty: true, visibilityProperty: true})
+      const first = found => found.find(shows) ?? null
+      const all = selector => [...document.querySelectorAll(selector)]
+      """;
+
+  private static final String BY_SELECTOR = FIRST_VISIBLE + "return first(all(arguments[0]))";
+
+  private static final String BY_LABEL =
+      FIRST_VISIBLE
+          + """
+          const words = element => element.textContent.replace(/\\s+/g, ' ')
+          return first(all('button, a, [role=radio]').filter(e => words(e).includes(arguments[0])))
+          """;
+
+  private static final String TEXT =
+      FIRST_VISIBLE
+          + """
+          const found = first(all(arguments[0]))
+          const says = found?.innerText ?? found?.textContent ?? ''
+          return says.replaceAll('\u00a0', ' ').trim()
+          """;
 
   private final RunningChromium chromium;
   private final ChromeDriver driver;
@@ -89,31 +120,23 @@ public final class Browser implements AutoCloseable {
 
   /** The first visible element, as soon as there is one. */
   public WebElement find(String selector) {
-    until("no visible " + selector, () -> firstVisible(selector).isPresent());
-    return firstVisible(selector).orElseThrow();
-  }
-
-  /** Looks no further than the first; asking hundreds of rows whether they show takes seconds. */
-  private java.util.Optional<WebElement> firstVisible(String selector) {
-    return driver.findElements(By.cssSelector(selector)).stream()
-        .filter(WebElement::isDisplayed)
-        .findFirst();
+    return there("no visible " + selector, BY_SELECTOR, selector);
   }
 
   /** The visible button or link with this text, as soon as there is one. */
   public WebElement labelled(String text) {
-    By by =
-        By.xpath(
-            "//*[self::button or self::a or @role='radio'][contains(normalize-space(.), \""
-                + text
-                + "\")]");
+    return there("no button or link: " + text, BY_LABEL, text);
+  }
+
+  private WebElement there(String otherwise, String script, String what) {
+    AtomicReference<WebElement> found = new AtomicReference<>();
     until(
-        "no button or link: " + text,
-        () -> driver.findElements(by).stream().anyMatch(WebElement::isDisplayed));
-    return driver.findElements(by).stream()
-        .filter(WebElement::isDisplayed)
-        .findFirst()
-        .orElseThrow();
+        otherwise,
+        () -> {
+          found.set((WebElement) run(script, what));
+          return found.get() != null;
+        });
+    return found.get();
   }
 
   /** Presses the button or follows the link with this text. */
@@ -197,11 +220,7 @@ public final class Browser implements AutoCloseable {
 
   /** The text of an element; empty if there is none. */
   public String text(String selector) {
-    return driver.findElements(By.cssSelector(selector)).stream()
-        .filter(WebElement::isDisplayed)
-        .findFirst()
-        .map(WebElement::getText)
-        .orElse("");
+    return (String) run(TEXT, selector);
   }
 
   /** Waits until the page shows this text. */

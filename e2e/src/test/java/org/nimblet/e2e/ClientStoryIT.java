@@ -92,8 +92,13 @@ class ClientStoryIT {
             "//ol//button[contains(., 'effort 4')][contains(normalize-space(.), \"%s\")]"
                 .formatted(session));
     browser.until("its row", () -> !browser.driver().findElements(row).isEmpty());
-    browser.driver().findElements(row).get(0).click();
-    browser.sees("Warm by the end");
+    browser.until(
+        "its line",
+        () -> {
+          // Until it has come, an older one looks the same.
+          browser.driver().findElements(row).get(0).click();
+          return browser.text("article").contains("Warm by the end");
+        });
     browser.sees("Left ring finger 2");
     assertThat(browser.text("article")).containsIgnoringCase(session).contains("Effort");
     assertThat(browser.complaints()).isEmpty();

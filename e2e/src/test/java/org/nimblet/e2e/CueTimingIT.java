@@ -13,7 +13,7 @@ import org.openqa.selenium.WindowType;
  * busy, and while nobody looks at it. A minute by default; {@code -Dtiming.minutes=20} for as long
  * as a routine lasts.
  */
-@Order(3)
+@Order(Order.DEFAULT + 4)
 class CueTimingIT {
 
   /** No cue is further off than this, in seconds. */

@@ -12,11 +12,13 @@ import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
 
 /** The library as a coach uses it: found, filtered, copied, changed, bent, printed, brought in. */
+@Order(3)
 class LibraryIT {
 
   private Browser browser;
@@ -220,6 +222,6 @@ class LibraryIT {
     assertThat(browser.text("[data-import]"))
         .contains("Morning rub", "new", "no-words", "set-up", "too-strong", "between 1 and 5")
         .contains("Left out");
-    assertThat(browser.text(".list")).contains("Morning rub");
+    browser.until("it is in the list", () -> browser.text(".list").contains("Morning rub"));
   }
 }

@@ -5,12 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.nio.file.Path;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.nimblet.server.support.TestCluster;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.interactions.Actions;
 
 /** Tests of hands: by real key events and by simulated hands, and what a piece asks. */
+@Order(Order.DEFAULT + 2)
 class MeasureIT {
 
   private Browser browser;

@@ -6,7 +6,7 @@ import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 
 /** The server goes away in the middle of a session, and comes back. */
-@Order(2)
+@Order(Order.DEFAULT + 3)
 class ServerAwayIT {
 
   @Test

@@ -147,10 +147,7 @@ class SafetyTest {
     OneClient one = OneClient.takeIn(server);
     OneClient stranger = OneClient.takeIn(server);
     HttpCaller phone = one.practice().asClient(one.id().toString());
-    Stream<String> lines = one.practice().coach().stream("/api/changes");
-    CompletableFuture<Optional<String>> heard =
-        CompletableFuture.supplyAsync(
-            () -> lines.filter(line -> line.startsWith("data:")).findFirst());
+    CompletableFuture<Optional<String>> heard = firstTold(one, "/api/changes");
     tell(stranger, "PALM", 3, "ACHE");
     Map<String, Object> told = pain("RIGHT", "PALM", 8, "ACHE");
     told.put("course", null);
@@ -161,6 +158,28 @@ class SafetyTest {
     assertThat(heard.get(20, TimeUnit.SECONDS))
         .as("of one's own clients, and of nobody else's")
         .contains("data:" + one.id());
+  }
+
+  /** Between a page's first question and its line something may have happened. */
+  @Test
+  void aPageWhoseLineBeginsLaterHearsOfWhatItMissed(RunningServer server) throws Exception {
+    OneClient one = OneClient.takeIn(server);
+    OneClient stranger = OneClient.takeIn(server);
+    tell(one, "PALM", 3, "ACHE");
+    tell(stranger, "PALM", 3, "ACHE");
+    assertThat(firstTold(one, "/api/changes?silentMillis=2000").get(20, TimeUnit.SECONDS))
+        .contains("data:" + one.id());
+    assertThat(firstTold(one, "/api/changes?silentMillis=3600000").get(20, TimeUnit.SECONDS))
+        .as("too long ago to be known")
+        .contains("data:");
+    assertThat(one.practice().coach().get("/api/changes?silentMillis=-1").json().toString())
+        .contains("silentMillis", "0 or more milliseconds.");
+  }
+
+  private static CompletableFuture<Optional<String>> firstTold(OneClient one, String path) {
+    Stream<String> lines = one.practice().coach().stream(path);
+    return CompletableFuture.supplyAsync(
+        () -> lines.filter(line -> line.startsWith("data:")).findFirst());
   }
 
   /** Strength with work on hands and knees started an hour after a session was stopped. */

@@ -103,9 +103,12 @@ public record NimbletSettings(
    *
    * @param heartbeat how often a line to a page is tried, so that nobody in between closes it
    * @param listens how long a page listens before it asks anew
+   * @param remembers for how long changes are told to a page whose line begins after it asked
    */
   public record Live(
-      @DefaultValue("20s") Duration heartbeat, @DefaultValue("10m") Duration listens) {}
+      @DefaultValue("20s") Duration heartbeat,
+      @DefaultValue("10m") Duration listens,
+      @DefaultValue("1m") Duration remembers) {}
 
   /**
    * How plans are kept up.
