@@ -43,6 +43,7 @@ import org.nimblet.server.person.People;
 import org.nimblet.server.programme.ProgrammeForms.ProgrammeForm;
 import org.nimblet.server.programme.ProgrammeForms.ReadyProgrammeView;
 import org.nimblet.server.programme.ProgrammeService;
+import org.nimblet.server.session.SessionService;
 import org.nimblet.server.setup.PointState;
 import org.nimblet.server.setup.SetUpForms.LookForm;
 import org.nimblet.server.setup.SetUpForms.RidingForm;
@@ -97,6 +98,7 @@ class DemoLoader implements ApplicationRunner {
   private final SetUpService setUps;
   private final ProgrammeService programmes;
   private final People people;
+  private final SessionService sessions;
   private final DemoPast past;
   private final DemoDrills drills;
   private final DemoTests tests;
@@ -114,6 +116,7 @@ class DemoLoader implements ApplicationRunner {
       SetUpService setUps,
       ProgrammeService programmes,
       People people,
+      SessionService sessions,
       DemoPast past,
       DemoDrills drills,
       DemoTests tests,
@@ -129,6 +132,7 @@ class DemoLoader implements ApplicationRunner {
     this.setUps = setUps;
     this.programmes = programmes;
     this.people = people;
+    this.sessions = sessions;
     this.past = past;
     this.drills = drills;
     this.tests = tests;
@@ -174,8 +178,12 @@ class DemoLoader implements ApplicationRunner {
       clock.at(since, () -> putOn(client, person.programme()));
       tellOfHealth(client, person);
       past.tell(client, person, today.minusDays(DAYS_BEHIND));
-      drills.tell(client, person.name().hashCode());
-      tests.tell(client, person.name().hashCode());
+      sessions.together(
+          client,
+          () -> {
+            drills.tell(client, person.name().hashCode());
+            tests.tell(client, person.name().hashCode());
+          });
       lookAtSetUp(client, person);
     }
     for (DemoTown.Person person : DemoTown.PEOPLE) {

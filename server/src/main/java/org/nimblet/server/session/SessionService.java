@@ -51,6 +51,7 @@ public class SessionService {
   private final CoachLibraries libraries;
   private final ApplicationEventPublisher events;
   private final Clock clock;
+  private final ThreadLocal<Boolean> gathering = new ThreadLocal<>();
 
   SessionService(
       Sessions sessions,
@@ -105,13 +106,31 @@ public class SessionService {
   /** Stores sessions of a time behind; whoever depends on the person learns of all of them once. */
   @Transactional
   public void recordAll(ClientFile client, List<Told> told) {
-    for (Told one : told) {
-      if (!isStored(client, one.id())) {
-        Session session = store(client, one.id(), one.form(), Optional::empty);
-        if (one.checkIn() != null) {
-          checkIn(client, session, one.checkIn(), session.endedAt.plus(SPOKEN_OF));
-        }
-      }
+    together(
+        client,
+        () -> {
+          for (Told one : told) {
+            if (!isStored(client, one.id())) {
+              Session session = store(client, one.id(), one.form(), Optional::empty);
+              if (one.checkIn() != null) {
+                checkIn(client, session, one.checkIn(), session.endedAt.plus(SPOKEN_OF));
+              }
+            }
+          }
+        });
+  }
+
+  /**
+   * Whatever of a person's sessions is told of meanwhile is stored as it comes; whoever depends on
+   * the person learns of all of it once, at the end.
+   */
+  @Transactional
+  public void together(ClientFile client, Runnable telling) {
+    gathering.set(true);
+    try {
+      telling.run();
+    } finally {
+      gathering.remove();
     }
     changed(client);
   }
@@ -221,6 +240,9 @@ public class SessionService {
 
   private void changed(ClientFile client) {
     sessions.flush();
+    if (Boolean.TRUE.equals(gathering.get())) {
+      return;
+    }
     events.publishEvent(new PersonChanged(client));
   }
 

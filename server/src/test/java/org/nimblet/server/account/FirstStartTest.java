@@ -30,6 +30,7 @@ class FirstStartTest {
                 NimbletApplication.class,
                 "--server.port=0",
                 "--logging.level.root=WARN",
+                "--spring.datasource.hikari.connection-timeout=2000",
                 "--spring.datasource.url=" + database,
                 "--spring.datasource.username=" + cluster.user(),
                 "--spring.datasource.password=" + cluster.password());
