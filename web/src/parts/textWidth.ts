@@ -30,7 +30,10 @@ function* breaks(words: readonly string[], lines: number): Generator<string[]> {
   }
 }
 
-/** A text in as few lines of about the same length as it needs, each cut to the width. */
+/**
+ * A text in as few lines of about the same length as it needs. What is too wide for all its lines
+ * ends with the first that is cut.
+ */
 export function inLines(text: string, width: number, size: number, most: number): string[] {
   const words = text.split(' ')
   let best: string[] = [text]
@@ -44,7 +47,8 @@ export function inLines(text: string, width: number, size: number, most: number)
       }
     }
   }
-  return best.map((line) => fitted(line, width, size))
+  const cut = best.findIndex((line) => textWidth(line, size) > width)
+  return cut < 0 ? best : [...best.slice(0, cut), fitted(best[cut] ?? '', width, size)]
 }
 
 /** A text cut to a width, with an ellipsis. */

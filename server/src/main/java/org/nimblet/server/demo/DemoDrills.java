@@ -3,6 +3,7 @@ package org.nimblet.server.demo;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
@@ -30,6 +31,7 @@ class DemoDrills {
   private static final int DAYS = 24;
   private static final int EVERY_DAYS = 2;
   private static final DrillRoundForm ROUND = DrillRoundForm.usual();
+  private static final Duration AFTER_WAKING = Duration.ofMinutes(40);
   private static final Duration A_DRILL = Duration.ofSeconds(25);
 
   /** How able the simulated hands are at first, and how much more so each day. */
@@ -49,12 +51,19 @@ class DemoDrills {
     this.clock = clock;
   }
 
-  /** Drills for some weeks up to yesterday. */
-  void tell(ClientFile client, long seed) {
-    RandomGenerator random = new SplittableRandom(seed);
+  /** Drills for some weeks up to yesterday, each time some while after waking. */
+  void tell(ClientFile client, DemoTown.Person who) {
+    RandomGenerator random = new SplittableRandom(who.name().hashCode());
     Person person = people.of(client);
+    LocalDate today = LocalDate.ofInstant(clock.instant(), client.zone());
     for (int ago = DAYS; ago > 0; ago -= EVERY_DAYS) {
-      Instant then = clock.instant().minus(Duration.ofDays(ago));
+      Instant then =
+          today
+              .minusDays(ago)
+              .atTime(who.wakesAt())
+              .atZone(client.zone())
+              .toInstant()
+              .plus(AFTER_WAKING);
       DrillRoundView round = workshop.round(person.at(then), ROUND);
       List<DrilledForm> drills = new ArrayList<>();
       double able = ABLE + MORE_A_DAY * (DAYS - ago);

@@ -181,7 +181,7 @@ class DemoLoader implements ApplicationRunner {
       sessions.together(
           client,
           () -> {
-            drills.tell(client, person.name().hashCode());
+            drills.tell(client, person);
             tests.tell(client, person.name().hashCode());
           });
       lookAtSetUp(client, person);
