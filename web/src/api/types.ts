@@ -240,6 +240,8 @@ export type {
   RowView,
   StateView,
   TempoRange,
+  MinutesChoice,
+  PhraseChoice,
   TwoHandedRow,
   What,
 } from './generated'

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import type { PatternView } from '@/api/types'
+import type { MinutesChoice, PatternView } from '@/api/types'
 import ExerciseFigure from '@/hand/ExerciseFigure.vue'
 import { phraseQuery, type Phrase } from './phrase'
 import { handsOf, keyframeOf } from './sign'
@@ -9,14 +9,13 @@ import { handsOf, keyframeOf } from './sign'
 const props = defineProps<{
   pattern: PatternView
   clientId: string
-  roundMinutes: number
+  roundMinutes: MinutesChoice
   tempo: number
   phrase: Phrase
 }>()
 const emit = defineEmits<{ round: [minutes: number]; close: [] }>()
 
-const MINUTES = [2, 3, 5, 8, 10, 15]
-const minutes = ref(props.roundMinutes)
+const minutes = ref(props.roundMinutes.usual)
 
 const drill = computed(() => props.pattern.drill)
 const percent = (share: number) => `${Math.round(100 * share)} %`
@@ -107,7 +106,9 @@ const eased = computed(() => props.pattern.parts.filter((part) => part.amount < 
       <div class="start">
         <BButton variant="primary" @click="emit('round', minutes)">Start a round</BButton>
         <select v-model="minutes" class="form-select" aria-label="Minutes of the round">
-          <option v-for="count in MINUTES" :key="count" :value="count">{{ count }} min</option>
+          <option v-for="count in roundMinutes.choices" :key="count" :value="count">
+            {{ count }} min
+          </option>
         </select>
       </div>
       <RouterLink

@@ -86,14 +86,14 @@ const RING = { bent: ['RING' as const], open: [] }
           </ul>
           <ChoiceRow v-model="handChosen" :options="HANDS" label="Hand" />
           <TempoStepper v-model="tempo" :range="patterns.tempo" />
-          <PhraseChooser v-model="phrase" />
+          <PhraseChooser v-model="phrase" :choice="patterns.phrases" />
         </header>
         <PatternMap :patterns="patterns" :hand="hand" :chosen="chosen" @choose="choose" />
         <PatternPanel
           v-if="shown"
           :pattern="shown"
           :client-id="clientId"
-          :round-minutes="patterns.roundMinutes"
+          :round-minutes="patterns.minutes"
           :tempo="tempo"
           :phrase="phrase"
           @round="start"

@@ -167,7 +167,7 @@ const asFile = computed(() => ({
             <TempoStepper v-model="bpm" :range="row.tempo" words="bpm" />
             <ChoiceRow v-model="notesChosen" :options="NOTES" label="Taps a beat" />
             <span class="quiet">taps a beat</span>
-            <PhraseChooser v-model="phrase" />
+            <PhraseChooser v-model="phrase" :choice="row.phrases" />
           </div>
           <ChoiceRow v-model="handsChosen" :options="HANDS" label="Hands" />
           <div class="acts">

@@ -33,7 +33,8 @@ const drill = (title: string) => ({
 const map = (title: string) => ({
   aMinute: 60,
   tempo: { least: 20, greatest: 240, step: 4, first: 60 },
-  roundMinutes: 5,
+  minutes: { choices: [2, 3, 5], usual: 5 },
+  phrases: { bars: [1, 2, 4, 8], beatsABar: [2, 3, 4], usualBeatsABar: 4 },
   offeredAt: 1,
   easyAt: 0.5,
   hardAt: 1.5,

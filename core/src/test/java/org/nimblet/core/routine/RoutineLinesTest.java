@@ -21,6 +21,9 @@ import org.nimblet.core.routine.RoutineLines.UnreadLine;
 
 class RoutineLinesTest {
 
+  /** So many routines of each purpose are written and read. */
+  private static final int SEEN = 80;
+
   private static final ExerciseLibrary LIBRARY = ExerciseLibrary.shipped();
   private static final RoutineRequest ASKED = RequestBuilder.of(Purpose.STRENGTH).build();
   private static final RoutineLines LINES = new RoutineLines(LIBRARY, ASKED);
@@ -169,13 +172,13 @@ class RoutineLinesTest {
   void whatIsComposedComesBack(Purpose purpose) {
     Composer composer = new Composer(LIBRARY, purpose);
     int composed = 0;
-    for (int seed = 0; composed < 150 && seed < 500; seed++) {
+    for (int seed = 0; composed < SEEN && seed < 4 * SEEN; seed++) {
       RoutineRequest asked = new RequestGenerator(seed).request(LIBRARY, purpose);
       if (composer.compose(asked) instanceof Composed routine) {
         comesBack(asked, routine.steps());
         composed++;
       }
     }
-    assertThat(composed).isEqualTo(150);
+    assertThat(composed).isEqualTo(SEEN);
   }
 }

@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
+import java.util.stream.IntStream;
 import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.DigitPair;
 import org.nimblet.core.anatomy.Side;
@@ -112,6 +113,23 @@ public final class WorkshopForms {
     }
   }
 
+  /** How long a round may be chosen to be, in minutes, and how long it is where nobody says. */
+  public record MinutesChoice(List<Integer> choices, int usual) {
+    static final MinutesChoice OF_A_ROUND =
+        new MinutesChoice(List.of(2, 3, ROUND_MINUTES, 8, 10, MOST_MINUTES), ROUND_MINUTES);
+  }
+
+  /** Which phrases can be chosen: as music is mostly written (common practice, no source). */
+  public record PhraseChoice(List<Integer> bars, List<Integer> beatsABar, int usualBeatsABar) {
+    static final PhraseChoice ALL =
+        new PhraseChoice(
+            List.of(1, 2, 4, 8, 12, Phrase.MOST_BARS),
+            IntStream.rangeClosed(Phrase.LEAST_BEATS_A_BAR, Phrase.MOST_BEATS_A_BAR)
+                .boxed()
+                .toList(),
+            Phrase.USUAL_BEATS_A_BAR);
+  }
+
   /** A family with its patterns, from easy to hard. */
   public record FamilyView(String id, String words, boolean open, List<DrillView> drills) {}
 
@@ -126,7 +144,8 @@ public final class WorkshopForms {
   public record PatternsView(
       int aMinute,
       TempoRange tempo,
-      int roundMinutes,
+      MinutesChoice minutes,
+      PhraseChoice phrases,
       double offeredAt,
       double easyAt,
       double hardAt,
@@ -417,6 +436,7 @@ public final class WorkshopForms {
       String exercise,
       List<String> stopRules,
       TempoRange tempo,
+      PhraseChoice phrases,
       int rounds,
       List<Digit> left,
       List<Digit> right,

@@ -37,9 +37,11 @@ import org.nimblet.server.workshop.WorkshopForms.DrillRoundForm;
 import org.nimblet.server.workshop.WorkshopForms.DrillRoundView;
 import org.nimblet.server.workshop.WorkshopForms.DrillView;
 import org.nimblet.server.workshop.WorkshopForms.FamilyView;
+import org.nimblet.server.workshop.WorkshopForms.MinutesChoice;
 import org.nimblet.server.workshop.WorkshopForms.MoveView;
 import org.nimblet.server.workshop.WorkshopForms.PatternView;
 import org.nimblet.server.workshop.WorkshopForms.PatternsView;
+import org.nimblet.server.workshop.WorkshopForms.PhraseChoice;
 import org.nimblet.server.workshop.WorkshopForms.RoundDrillView;
 import org.nimblet.server.workshop.WorkshopForms.RowForm;
 import org.nimblet.server.workshop.WorkshopForms.RowView;
@@ -101,7 +103,8 @@ final class WorkshopViews {
     return new PatternsView(
         aMinute,
         TempoRange.from(DrillTempo.FIRST),
-        WorkshopForms.ROUND_MINUTES,
+        MinutesChoice.OF_A_ROUND,
+        PhraseChoice.ALL,
         ability.difficultyAt(Ability.OFFERED),
         ability.difficultyAt(EASY),
         ability.difficultyAt(HARD),
@@ -250,6 +253,7 @@ final class WorkshopViews {
         OpenDrills.taps().id(),
         SafetyRules.STOP_RULES,
         TempoRange.from(ROW_BPM),
+        PhraseChoice.ALL,
         ROW_ROUNDS,
         hands.left(row),
         hands.right(row),
