@@ -55,7 +55,7 @@ public final class Browser implements AutoCloseable {
           + """
           const found = first(all(arguments[0]))
           const says = found?.innerText ?? found?.textContent ?? ''
-          return says.replaceAll('\u00a0', ' ').trim()
+          return says.replaceAll('\\u00a0', ' ').trim()
           """;
 
   private final RunningChromium chromium;

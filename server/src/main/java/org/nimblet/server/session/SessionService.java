@@ -44,6 +44,9 @@ public class SessionService {
   /** No session is longer, with all its pauses (ours). */
   private static final Duration LONGEST = Duration.ofDays(1);
 
+  /** Of whom is told together, in this thread. */
+  private static final ThreadLocal<UUID> GATHERING = new ThreadLocal<>();
+
   private final Sessions sessions;
   private final SessionSteps steps;
   private final HealthWriter health;
@@ -51,7 +54,6 @@ public class SessionService {
   private final CoachLibraries libraries;
   private final ApplicationEventPublisher events;
   private final Clock clock;
-  private final ThreadLocal<Boolean> gathering = new ThreadLocal<>();
 
   SessionService(
       Sessions sessions,
@@ -106,18 +108,15 @@ public class SessionService {
   /** Stores sessions of a time behind; whoever depends on the person learns of all of them once. */
   @Transactional
   public void recordAll(ClientFile client, List<Told> told) {
-    together(
-        client,
-        () -> {
-          for (Told one : told) {
-            if (!isStored(client, one.id())) {
-              Session session = store(client, one.id(), one.form(), Optional::empty);
-              if (one.checkIn() != null) {
-                checkIn(client, session, one.checkIn(), session.endedAt.plus(SPOKEN_OF));
-              }
-            }
-          }
-        });
+    for (Told one : told) {
+      if (!isStored(client, one.id())) {
+        Session session = store(client, one.id(), one.form(), Optional::empty);
+        if (one.checkIn() != null) {
+          checkIn(client, session, one.checkIn(), session.endedAt.plus(SPOKEN_OF));
+        }
+      }
+    }
+    changed(client);
   }
 
   /**
@@ -126,11 +125,11 @@ public class SessionService {
    */
   @Transactional
   public void together(ClientFile client, Runnable telling) {
-    gathering.set(true);
+    GATHERING.set(client.id());
     try {
       telling.run();
     } finally {
-      gathering.remove();
+      GATHERING.remove();
     }
     changed(client);
   }
@@ -240,10 +239,9 @@ public class SessionService {
 
   private void changed(ClientFile client) {
     sessions.flush();
-    if (Boolean.TRUE.equals(gathering.get())) {
-      return;
+    if (!client.id().equals(GATHERING.get())) {
+      events.publishEvent(new PersonChanged(client));
     }
-    events.publishEvent(new PersonChanged(client));
   }
 
   /**

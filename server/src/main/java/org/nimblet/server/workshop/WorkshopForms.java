@@ -113,7 +113,9 @@ public final class WorkshopForms {
     }
   }
 
-  /** How long a round may be chosen to be, in minutes, and how long it is where nobody says. */
+  /**
+   * How long a round may be chosen to be, in minutes, and how long it is where nobody says (ours).
+   */
   public record MinutesChoice(List<Integer> choices, int usual) {
     static final MinutesChoice OF_A_ROUND =
         new MinutesChoice(List.of(2, 3, ROUND_MINUTES, 8, 10, MOST_MINUTES), ROUND_MINUTES);
