@@ -112,7 +112,7 @@ class AccessibilityIT {
     new Story(browser).becomeCoach();
     browser.sees("Your first client");
     check("today, no client yet");
-    browser.open("/clients");
+    browser.turnTo("/clients");
     browser.sees("No client yet");
     check("clients, none yet");
     browser.driver().manage().deleteAllCookies();
@@ -126,12 +126,12 @@ class AccessibilityIT {
     browser.press("Look around as the coach");
     browser.find(".names a");
     check("today");
-    browser.open("/account");
+    browser.turnTo("/account");
     browser.press("Turn it on");
     browser.find(".square");
     check("account");
     noSidewaysScroll("account");
-    browser.open("/today");
+    browser.turnTo("/today");
     browser.find(".names a");
     noSidewaysScroll("today");
     browser.press("Ikuko Hanamura");
@@ -146,7 +146,7 @@ class AccessibilityIT {
     browser.find("article");
     check("log");
     noSidewaysScroll("log");
-    browser.open("/today");
+    browser.turnTo("/today");
     browser.press("Sunniva");
     browser.isAt("/hands");
     browser.press("Programme");
@@ -196,22 +196,22 @@ class AccessibilityIT {
     browser.find(".import svg");
     check("import");
     noSidewaysScroll("import");
-    browser.open("/clients");
+    browser.turnTo("/clients");
     browser.find("li a");
     check("clients");
-    browser.open("/clients/new");
+    browser.turnTo("/clients/new");
     browser.find("form");
     check("new client");
     library();
     bench();
     workshop();
-    browser.open("/nowhere");
+    browser.turnTo("/nowhere");
     browser.sees("There is nothing here");
     check("not found");
   }
 
   private void bench() {
-    browser.open("/bench");
+    browser.turnTo("/bench");
     browser.find(".empty");
     check("bench, empty");
     browser.choose("Client", "Caoimhe");
@@ -233,24 +233,24 @@ class AccessibilityIT {
     browser.find(".strand");
     check("bench, two versions");
     noSidewaysScroll("bench, two versions");
-    browser.open("/bench/hand");
+    browser.turnTo("/bench/hand");
     browser.sees("Your hand");
     check("the hand");
-    browser.open("/today");
+    browser.turnTo("/today");
     browser.press("Caoimhe");
     browser.isAt("/hands");
     String hands = Story.pathOf(browser.driver().getCurrentUrl());
-    browser.open(hands.replace("/hands", "/intake?part=pain"));
+    browser.turnTo(hands.replace("/hands", "/intake?part=pain"));
     browser.find("li.yes");
     check("intake, pain and signs");
     noSidewaysScroll("intake, pain and signs");
-    browser.open(hands.replace("/hands", "/intake?part=activities"));
+    browser.turnTo(hands.replace("/hands", "/intake?part=activities"));
     browser.find(".activity");
     check("intake, what the hands do");
   }
 
   private void workshop() {
-    browser.open("/workshop");
+    browser.turnTo("/workshop");
     browser.find(".drill.next");
     browser.find(".panel .hands svg");
     check("patterns");
@@ -290,18 +290,18 @@ class AccessibilityIT {
   }
 
   private void library() {
-    browser.open("/library");
+    browser.turnTo("/library");
     browser.find("li a svg");
     check("library");
     noSidewaysScroll("library");
-    browser.open("/library/wrist-curl-palm-down");
+    browser.turnTo("/library/wrist-curl-palm-down");
     browser.find("[data-exercise] svg");
     check("exercise");
     noSidewaysScroll("exercise");
-    browser.open("/library/import");
+    browser.turnTo("/library/import");
     browser.sees("Bring in, take out");
     check("import");
-    browser.open("/library/palm-rub/copy");
+    browser.turnTo("/library/palm-rub/copy");
     browser.find("[data-total]");
     check("exercise editor");
     noSidewaysScroll("exercise editor");
@@ -319,11 +319,11 @@ class AccessibilityIT {
     browser.find(".columns");
     check("my day, phone");
     noSidewaysScroll("my day, phone");
-    browser.open("/my-reminders");
+    browser.turnTo("/my-reminders");
     browser.sees("Never while playing");
     check("reminders");
     noSidewaysScroll("reminders");
-    browser.open("/my-log");
+    browser.turnTo("/my-log");
     browser.find("article");
     check("my log, phone");
     noSidewaysScroll("my log, phone");
@@ -335,7 +335,7 @@ class AccessibilityIT {
             browser.run(
                 "return fetch('/api/my/day').then(r => r.json()).then(d => '/player/' + d.clientId + '/' +"
                     + " d.week.filter(day => !day.today && day.blocks.length).at(-1).blocks.at(-1).id)"));
-    browser.open(player);
+    browser.turnTo(player);
     browser.find(".ready");
     check("player, ready");
     browser.keys(" ");

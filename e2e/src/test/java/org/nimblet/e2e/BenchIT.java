@@ -52,7 +52,7 @@ class BenchIT {
   @Test
   void aWholeIntakeByKeyboard() {
     story.becomeCoach();
-    browser.open("/clients/new");
+    browser.turnTo("/clients/new");
     browser.find("form");
     tabTo("Name", "Wiebke Tjaden");
     tabTo("What they do", "bassoon");
@@ -238,7 +238,7 @@ class BenchIT {
     browser.press("Close");
     browser.press("Try it");
     browser.find(".ready");
-    browser.open(hands);
+    browser.turnTo(hands);
     browser.press("Record what the clinician said");
     browser.type(browser.field("form.clear", "The clinician said"), "All clear, start gently.");
     browser.press("This clears the sign");
@@ -267,7 +267,7 @@ class BenchIT {
     browser.find(".check-in");
     browser.press("Keep");
     browser.isAt("/my-day");
-    browser.open("/my-log");
+    browser.turnTo("/my-log");
     browser.sees("Between two sets");
   }
 }

@@ -2,11 +2,14 @@ package org.nimblet.e2e;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.net.HttpCookie;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
+import java.util.Map;
 import java.util.concurrent.atomic.AtomicReference;
+import org.nimblet.server.support.HttpCaller;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Dimension;
 import org.openqa.selenium.Keys;
@@ -58,14 +61,27 @@ public final class Browser implements AutoCloseable {
           return says.replaceAll('\\u00a0', ' ').trim()
           """;
 
+  /** Answers once the page is drawn that belongs to the path, or why it was not gone to. */
+  private static final String TURN_TO =
+      """
+      const [path, answer] = arguments
+      document.querySelector('#app').__vue_app__.config.globalProperties.$router.push(path)
+        .then(refused => setTimeout(() => answer(refused ? String(refused) : '')))
+      """;
+
   private final RunningChromium chromium;
   private final ChromeDriver driver;
   private final String address;
 
   /** Opens a browser that knows nothing yet. */
   public Browser(String address) {
+    this(address, RunningChromium.Extent.PAGE);
+  }
+
+  /** Opens one that knows nothing yet, of this extent. */
+  Browser(String address, RunningChromium.Extent extent) {
     this.address = address;
-    this.chromium = RunningChromium.idleOrNew();
+    this.chromium = RunningChromium.idleOrNew(extent);
     this.driver = chromium.driver();
     size(1280, 800);
   }
@@ -74,9 +90,26 @@ public final class Browser implements AutoCloseable {
     return driver;
   }
 
+  String address() {
+    return address;
+  }
+
+  /** Is from now on signed in as whoever signed in there. */
+  void goOnAs(HttpCaller caller) {
+    for (HttpCookie cookie : caller.cookies()) {
+      driver.executeCdpCommand(
+          "Network.setCookie",
+          Map.of(
+              "name", cookie.getName(),
+              "value", cookie.getValue(),
+              "url", address,
+              "httpOnly", cookie.isHttpOnly()));
+    }
+  }
+
   /** Makes the page itself this large. */
   public void size(int width, int height) {
-    driver.executeCdpCommand("Emulation.clearDeviceMetricsOverride", java.util.Map.of());
+    driver.executeCdpCommand("Emulation.clearDeviceMetricsOverride", Map.of());
     driver.manage().window().setSize(new Dimension(width, height));
     // The window's own edges; a page that has not followed yet says something else.
     int edgeWidth = edge(width - (int) number("return window.innerWidth"));
@@ -85,8 +118,7 @@ public final class Browser implements AutoCloseable {
     if (number("return window.innerWidth") > width) {
       driver.executeCdpCommand(
           "Emulation.setDeviceMetricsOverride",
-          java.util.Map.of(
-              "width", width, "height", height, "deviceScaleFactor", 1, "mobile", true));
+          Map.of("width", width, "height", height, "deviceScaleFactor", 1, "mobile", true));
     }
   }
 
@@ -94,9 +126,20 @@ public final class Browser implements AutoCloseable {
     return missing > 0 && missing < 300 ? missing : 0;
   }
 
-  /** Goes to a path of the application. */
+  /** Loads a path of the application, as whoever types its address. */
   public void open(String path) {
     driver.get(address + path);
+  }
+
+  /**
+   * Goes to another page of the application that is open, as a link to it does; what is loaded
+   * stays. Half the work of {@link #open}.
+   */
+  public void turnTo(String path) {
+    Object refused = driver.executeAsyncScript(TURN_TO, path);
+    if (!"".equals(refused)) {
+      throw new IllegalStateException("could not turn to " + path + ": " + refused);
+    }
   }
 
   /** A number that a script gives back. */
@@ -210,7 +253,7 @@ public final class Browser implements AutoCloseable {
 
   /** Shows the page as paper does, or as the screen again. */
   public void media(String media) {
-    driver.executeCdpCommand("Emulation.setEmulatedMedia", java.util.Map.of("media", media));
+    driver.executeCdpCommand("Emulation.setEmulatedMedia", Map.of("media", media));
   }
 
   /** Sends keys to whatever has the focus. */

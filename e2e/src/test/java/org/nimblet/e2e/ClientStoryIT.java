@@ -154,7 +154,7 @@ class ClientStoryIT {
                     + " new URLSearchParams(location.search).get('date')).then(r => r.json()).then(d"
                     + " => d.blocks[0].id)",
                 client));
-    browser.open("/player/" + client + "/" + block);
+    browser.turnTo("/player/" + client + "/" + block);
     browser.find(".ready");
     browser.keys(" ");
     browser.until("it runs", () -> story.position() > 300);
@@ -178,7 +178,7 @@ class ClientStoryIT {
     browser.sees("Stopped");
     browser.press("Keep");
     browser.sees("stopped for safety");
-    browser.open("/today");
+    browser.turnTo("/today");
     browser.sees("Stopped for safety");
   }
 }

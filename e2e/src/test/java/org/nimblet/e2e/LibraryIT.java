@@ -50,7 +50,7 @@ class LibraryIT {
   /** What is typed finds so many at least, or says which word found nothing. */
   @Test
   void findsWhatCoachesType() throws IOException {
-    browser.open("/library");
+    browser.turnTo("/library");
     browser.find("li a");
     List<String> otherwise = new ArrayList<>();
     for (String line : typedSearches().toList()) {
@@ -95,7 +95,7 @@ class LibraryIT {
     browser.keys(Keys.ARROW_UP);
     browser.until("the row before", () -> browser.text("li.on b").equals(first));
 
-    browser.open("/library/ball-of-the-thumb-opened");
+    browser.isAt("/library/ball-of-the-thumb-opened");
     browser.press("Make a variant");
     browser.until("its time", () -> browser.text("[data-total]").equals("47 s"));
     browser.type(browser.field("form", "Dose"), "10 s each side");
@@ -119,7 +119,7 @@ class LibraryIT {
 
   @Test
   void isNarrowedByFiltersThatCombineAndCount() {
-    browser.open("/library");
+    browser.turnTo("/library");
     browser.find("li a");
     int all = Integer.parseInt(shown().split(" ")[0]);
     browser.press("Stretch");
@@ -142,20 +142,18 @@ class LibraryIT {
   @Test
   void showsWhatSuitsAClient() {
     story.takeIn("Maren Quist", 10);
-    browser.open("/library");
+    browser.turnTo("/library");
     browser.find("li a");
     browser.press("Suits");
     browser.press("Maren Quist");
     browser.until("no band", () -> !browser.text(".list").contains("Wrist curl with a band"));
-    browser.open("/library/band-wrist-curl");
-    browser.press("Suits");
-    browser.press("Maren Quist");
+    browser.turnTo("/library/band-wrist-curl");
     browser.sees("Needs a band, which is not at hand.");
   }
 
   @Test
   void bendsEveryJointOfAPoseAndKeepsIt() {
-    browser.open("/library/open-wide-and-close/copy");
+    browser.turnTo("/library/open-wide-and-close/copy");
     browser.find("[data-total]");
     browser.type(browser.field("form", "Title"), "Only the index");
     String drawing = "return document.querySelector('.views svg').outerHTML.length";
@@ -200,14 +198,14 @@ class LibraryIT {
 
   @Test
   void bringsInTheGoodAndTellsWhatIsWrongWithTheBad() {
-    browser.open("/library/palm-rub/copy");
+    browser.turnTo("/library/palm-rub/copy");
     browser.find("[data-total]");
     browser.type(browser.field("form", "Title"), "Evening rub");
     browser.press("Save");
     browser.isAt("/library/evening-rub");
     String yaml =
         String.valueOf(browser.run("return fetch('/api/library/own.yaml').then(r => r.text())"));
-    browser.open("/library/import");
+    browser.turnTo("/library/import");
     browser.find("#import-text");
     String file =
         yaml.replace("evening-rub", "morning-rub").replace("Evening rub", "Morning rub")

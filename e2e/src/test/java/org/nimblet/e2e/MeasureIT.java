@@ -41,9 +41,9 @@ class MeasureIT {
   @Test
   void tapsByKeysAreMeasuredTestedAgainAndDrilled() {
     String workshop = workshopOf("Tapping Hands");
-    browser.open(workshop + "/tap-test");
+    browser.turnTo(workshop + "/tap-test");
     browser.sees("No test yet");
-    browser.open(workshop + pair("&pace=OWN&notesABeat=1"));
+    browser.turnTo(workshop + pair("&pace=OWN&notesABeat=1"));
     browser.find("[data-state=ready]");
     browser.sees("Stop with sharp or rising pain.");
     browser.keys(Keys.ENTER);
@@ -84,7 +84,7 @@ class MeasureIT {
   @Test
   void aTestIsVoidOnceTheWindowIsLeftAndStopsWhenItHurts() {
     String workshop = workshopOf("Sore Hands");
-    browser.open(workshop + pair("&pace=CLICK_THEN_ALONE&notesABeat=1&bpm=60"));
+    browser.turnTo(workshop + pair("&pace=CLICK_THEN_ALONE&notesABeat=1&bpm=60"));
     browser.find("[data-state=ready]");
     browser.keys(Keys.ENTER);
     browser.find("[data-state=counting]");
@@ -101,7 +101,7 @@ class MeasureIT {
     browser.sees("Stop here");
     browser.open(workshop + pair("&pace=OWN&notesABeat=1"));
     browser.sees("stopped today");
-    browser.open("/today");
+    browser.turnTo("/today");
     browser.sees("Stopped for safety");
     assertThat(browser.complaints()).isEmpty();
   }
@@ -121,9 +121,9 @@ class MeasureIT {
   @Test
   void keysAreFoundOutBeforeAFingerIsAskedFor() {
     String workshop = workshopOf("Lifting Hands");
-    browser.open(workshop + "/hold-and-lift");
+    browser.turnTo(workshop + "/hold-and-lift");
     browser.sees("No test yet");
-    browser.open(workshop + "/hold-and-lift/run?side=LEFT");
+    browser.turnTo(workshop + "/hold-and-lift/run?side=LEFT");
     browser.sees("Hold all keys of the left hand down at once");
     hands(true);
     browser.sees("All of them report together.");
@@ -150,7 +150,7 @@ class MeasureIT {
   @Test
   void aRoundLearnsTheKeysOfAMidiKeyboardAndIsJudgedByThem() {
     String workshop = workshopOf("Playing Hands");
-    browser.open(workshop + "/round?minutes=1&aMinute=240&from=RING&to=LITTLE&hand=LEFT");
+    browser.turnTo(workshop + "/round?minutes=1&aMinute=240&from=RING&to=LITTLE&hand=LEFT");
     browser.find("[data-state=ready]");
     browser.run(MADE_UP_MIDI);
     browser.press("MIDI keyboard");
@@ -182,7 +182,7 @@ class MeasureIT {
   @Test
   void aRowThatIsFollowedGrowsOnlyIfItIsOnTime() {
     String workshop = workshopOf("Following Hands");
-    browser.open(workshop + "/sequences");
+    browser.turnTo(workshop + "/sequences");
     browser.press("Follow me");
     browser.run("Math.random = () => 0");
     String digits =
@@ -205,7 +205,7 @@ class MeasureIT {
   @Test
   void aPieceIsReadAndOffersTheRoundForWhatItAsks() {
     String workshop = workshopOf("Reading Hands");
-    browser.open(workshop + "/demand");
+    browser.turnTo(workshop + "/demand");
     browser.sees("Nothing of it is kept");
     Path piece =
         TestCluster.projectRoot()

@@ -55,13 +55,13 @@ class MorningIT {
     for (int daysAgo : List.of(4, 3, 1)) {
       story.did(ten(zone, daysAgo), 4, 0);
     }
-    coach.open("/clients/" + client + "/progress");
+    coach.turnTo("/clients/" + client + "/progress");
     coach.click(".ladder");
     coach.sees("Up from 15 s to 20 s");
-    coach.open("/today");
+    coach.turnTo("/today");
     coach.sees("Morning Hands");
 
-    coach.open("/clients/" + client + "/hands");
+    coach.turnTo("/clients/" + client + "/hands");
     story.acceptOnThePhone("Morning Hands", phone);
     phone.sees("And this morning?");
     phone.sees("after yesterday's recovery");
@@ -72,11 +72,11 @@ class MorningIT {
     phone.until("it is asked once", () -> !phone.text("main").contains("And this morning?"));
     phone.sees("pain 4 the next morning");
 
-    coach.open("/today");
+    coach.turnTo("/today");
     coach.sees("Pain up");
-    coach.open("/clients/" + client + "/log");
+    coach.turnTo("/clients/" + client + "/log");
     coach.sees("Down from 20 s to 15 s: pain 4 the next morning");
-    coach.open("/clients/" + client + "/progress");
+    coach.turnTo("/clients/" + client + "/progress");
     coach.until(
         "the next session is a rung easier",
         () -> coach.text(".ladder [aria-current='step']").startsWith("15 s"));

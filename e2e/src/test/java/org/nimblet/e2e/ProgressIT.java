@@ -47,7 +47,7 @@ class ProgressIT {
     did(6, 4, 0);
     did(5, 4, 0);
     did(2, 4, 4);
-    browser.open("/clients/" + client + "/progress");
+    browser.turnTo("/clients/" + client + "/progress");
     browser.sees("Palm up, fingers drawn back");
     browser.click(".ladder");
     browser.sees("Up from 15 s to 20 s: it went well 2 times.");
@@ -65,7 +65,7 @@ class ProgressIT {
     browser.press("Decide");
     browser.sees("Held at 15 s: Until the recital.");
 
-    browser.open("/clients/" + client + "/log");
+    browser.turnTo("/clients/" + client + "/log");
     browser.sees("Down from 20 s to 15 s");
     assertThat(browser.complaints()).isEmpty();
   }
@@ -74,7 +74,7 @@ class ProgressIT {
   void whatNeedsAWordIsDealtWithAndTakenBack() {
     did(1, 4, 3);
     did(0, 4, 3);
-    browser.open("/today");
+    browser.turnTo("/today");
     browser.sees("Pain two days running");
     browser.click("button[aria-label='Pain two days running, Rising Hands: dealt with']");
     browser.sees("pain two days running is put away");
@@ -90,7 +90,7 @@ class ProgressIT {
   @Test
   void aStepIsMadeEasierByOneKeyAndTheLogSaysWhatFollowed() {
     did(3, 4, 0);
-    browser.open("/player/" + client + "/now/RECOVERY/8");
+    browser.turnTo("/player/" + client + "/now/RECOVERY/8");
     browser.find(".ready");
     browser.press("Nothing hurts");
     browser.press("Start");
@@ -144,7 +144,7 @@ class ProgressIT {
 
   @Test
   void everyKeyOfThePlayerDoesWhatItSays() {
-    browser.open("/player/" + client + "/now/RECOVERY/12");
+    browser.turnTo("/player/" + client + "/now/RECOVERY/12");
     browser.find(".ready");
     browser.keys(" ");
     browser.until("Space starts", () -> story.position() > 300);
@@ -215,7 +215,7 @@ class ProgressIT {
     routine.put("purpose", "WARM_UP");
     String kept = story.send("POST", "/api/routines", routine);
     String id = kept.replaceFirst(".*?\"id\":\"([^\"]+)\".*", "$1");
-    browser.open("/player/" + client + "/routine/" + id);
+    browser.turnTo("/player/" + client + "/routine/" + id);
     browser.find(".ready");
     browser.press("Nothing hurts");
     browser.press("Start");
@@ -237,7 +237,7 @@ class ProgressIT {
   void aSessionIsPutRightAndWhatFollowsIsShown() {
     did(6, 4, 0);
     did(5, 4, 0);
-    browser.open("/clients/" + client + "/log");
+    browser.turnTo("/clients/" + client + "/log");
     browser.sees("Up from 15 s to 20 s");
     browser.press("Put it right");
     browser.type(browser.find("[aria-label='Palm up, fingers drawn back, left, per cent']"), "30");
@@ -258,7 +258,7 @@ class ProgressIT {
   void theWeeksAreLookedAtAndTheNextOnesTakenOver() {
     did(6, 4, 0);
     did(5, 4, 0);
-    browser.open("/clients/" + client + "/programme");
+    browser.turnTo("/clients/" + client + "/programme");
     browser.click("[aria-label='Programmes to start from'] button");
     browser.press("Place in week");
     browser.sees("Placed in the weeks.");
@@ -274,7 +274,7 @@ class ProgressIT {
     browser.press("Take it over");
     browser.isAt("/programme");
     browser.sees("Look at the weeks");
-    browser.open("/clients/" + client + "/programme/review");
+    browser.turnTo("/clients/" + client + "/programme/review");
     browser.sees("Before");
     assertThat(browser.complaints()).isEmpty();
   }

@@ -1,10 +1,5 @@
 package org.nimblet.e2e;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.util.Comparator;
 import java.util.Deque;
 import java.util.List;
 import java.util.Map;
@@ -23,25 +18,43 @@ import org.openqa.selenium.logging.LoggingPreferences;
  */
 final class RunningChromium {
 
-  private static final Deque<RunningChromium> IDLE = new ConcurrentLinkedDeque<>();
+  /** How much of the browser there is around the page. */
+  enum Extent {
+    /** The page and what draws it: a fifth less to do for each page. */
+    PAGE("/usr/bin/chromium-headless-shell", List.of()),
+    /** All of it, with tabs that can be out of sight. */
+    WHOLE("/usr/bin/chromium", List.of("--headless=new"));
 
-  static {
-    Runtime.getRuntime().addShutdownHook(new Thread(() -> IDLE.forEach(RunningChromium::quit)));
+    private final String program;
+    private final List<String> arguments;
+
+    Extent(String program, List<String> arguments) {
+      this.program = program;
+      this.arguments = arguments;
+    }
   }
 
-  private final ChromeDriver driver;
-  private final Path profile;
+  private static final Map<Extent, Deque<RunningChromium>> IDLE =
+      Map.of(
+          Extent.PAGE, new ConcurrentLinkedDeque<>(),
+          Extent.WHOLE, new ConcurrentLinkedDeque<>());
 
-  private RunningChromium() {
-    try {
-      this.profile = Files.createTempDirectory("nimblet-browser");
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+  static {
+    Runtime.getRuntime()
+        .addShutdownHook(
+            new Thread(
+                () -> IDLE.values().forEach(idle -> idle.forEach(one -> one.driver.quit()))));
+  }
+
+  private final Extent extent;
+  private final ChromeDriver driver;
+
+  private RunningChromium(Extent extent) {
+    this.extent = extent;
     ChromeOptions options = new ChromeOptions();
-    options.setBinary("/usr/bin/chromium");
+    options.setBinary(extent.program);
+    options.addArguments(extent.arguments);
     options.addArguments(
-        "--headless=new",
         "--no-sandbox",
         "--disable-gpu",
         "--disable-dev-shm-usage",
@@ -56,8 +69,7 @@ final class RunningChromium {
         "--password-store=basic",
         "--disable-features=OptimizationHints,MediaRouter,Translate",
         "--force-prefers-reduced-motion",
-        "--autoplay-policy=no-user-gesture-required",
-        "--user-data-dir=" + profile);
+        "--autoplay-policy=no-user-gesture-required");
     LoggingPreferences logs = new LoggingPreferences();
     logs.enable(LogType.BROWSER, Level.WARNING);
     options.setCapability("goog:loggingPrefs", logs);
@@ -69,9 +81,9 @@ final class RunningChromium {
   }
 
   /** One that nobody uses, or else a new one. */
-  static RunningChromium idleOrNew() {
-    RunningChromium idle = IDLE.poll();
-    return idle == null ? new RunningChromium() : idle;
+  static RunningChromium idleOrNew(Extent extent) {
+    RunningChromium idle = IDLE.get(extent).poll();
+    return idle == null ? new RunningChromium(extent) : idle;
   }
 
   ChromeDriver driver() {
@@ -95,18 +107,9 @@ final class RunningChromium {
       driver.executeCdpCommand("Network.clearBrowserCookies", Map.of());
       driver.executeCdpCommand("Emulation.setEmulatedMedia", Map.of("media", ""));
       driver.manage().logs().get(LogType.BROWSER);
-      IDLE.add(this);
+      IDLE.get(extent).add(this);
     } catch (WebDriverException e) {
-      quit();
-    }
-  }
-
-  private void quit() {
-    driver.quit();
-    try (var files = Files.walk(profile)) {
-      files.sorted(Comparator.reverseOrder()).forEach(file -> file.toFile().delete());
-    } catch (IOException | UncheckedIOException e) {
-      // A lock file of the browser may vanish while the folder is being emptied.
+      driver.quit();
     }
   }
 }

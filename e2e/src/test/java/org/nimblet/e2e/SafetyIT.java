@@ -94,7 +94,7 @@ class SafetyIT {
     programme(client);
     story.acceptOnThePhone("Sore Thumb", phone);
     String nextWeek = LocalDate.now(ZoneOffset.UTC).plusWeeks(1).toString();
-    coach.open("/clients/" + client + "/week?date=" + nextWeek);
+    coach.turnTo("/clients/" + client + "/week?date=" + nextWeek);
     coach.sees("3 of 3");
     assertThat(feed(client)).contains("Strength");
     String week = coach.driver().getWindowHandle();
@@ -104,7 +104,7 @@ class SafetyIT {
     assertThat(coach.text("main")).doesNotContain("Needs a word 1");
     String today = coach.driver().getWindowHandle();
 
-    phone.open("/player/" + client + "/now/RECOVERY/4");
+    phone.turnTo("/player/" + client + "/now/RECOVERY/4");
     phone.find(".ready");
     Story told = new Story(phone);
     phone.keys(" ");

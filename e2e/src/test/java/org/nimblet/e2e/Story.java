@@ -52,38 +52,19 @@ final class Story {
 
   /** The same with a client who lives by another clock. */
   void beginWithClient(String name, ZoneId zone) {
-    browser.open("/sign-in");
-    browser.find("form");
+    Practice practice = new Practice(browser.address());
     Map<String, Object> form = Practice.clientForm();
     form.put("name", name);
     form.put("timeZone", zone.equals(ZoneOffset.UTC) ? "UTC" : zone.getId());
-    Object id =
-        browser.run(
-            """
-            const token = () => document.cookie.match(/XSRF-TOKEN=([^;]+)/)?.[1] ?? ''
-            const send = (path, body) => fetch(path, {method: 'POST', body: JSON.stringify(body),
-              headers: {'Content-Type': 'application/json', 'X-XSRF-TOKEN': token()}})
-            return fetch('/api/me')
-              .then(() => send('/api/coaches', arguments[0]))
-              .then(() => fetch('/api/me'))
-              .then(() => send('/api/clients', arguments[1]))
-              .then(answer => answer.json()).then(client => client.id)
-            """,
-            Map.of(
-                "name",
-                "Test Coach",
-                "email",
-                "coach-" + UUID.randomUUID() + "@test.example",
-                "password",
-                "harbour-hands"),
-            form);
+    String id = practice.takeIn(form).get("id").asString();
+    browser.goOnAs(practice.coach());
     browser.open("/clients/" + id + "/hands");
     browser.sees(name);
   }
 
   /** Takes in a client whose clock is UTC; ends on the client's page. */
   void takeIn(String name, int minutes) {
-    browser.open("/clients/new");
+    browser.turnTo("/clients/new");
     browser.type(browser.field("main", "Name"), name);
     browser.type(browser.field("main", "What they do"), "lever harp");
     browser.press("Go on");
@@ -133,7 +114,7 @@ final class Story {
   LocalDate putBlockTomorrow(String from, String to) {
     LocalDate tomorrow = LocalDate.now(ZoneOffset.UTC).plusDays(1);
     String url = browser.driver().getCurrentUrl();
-    browser.open(pathOf(url) + "?date=" + tomorrow);
+    browser.turnTo(pathOf(url) + "?date=" + tomorrow);
     browser.press("Add a block");
     browser.type(browser.field("form.edit", "Starts"), from);
     browser.type(browser.field("form.edit", "Ends"), to);

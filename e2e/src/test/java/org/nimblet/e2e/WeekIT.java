@@ -32,7 +32,6 @@ class WeekIT {
   }
 
   private void week(String client) {
-    browser.open("/today");
     browser.press(client);
     browser.isAt("/hands");
     browser.press("Week");
@@ -113,7 +112,7 @@ class WeekIT {
   @Test
   void aProgrammeIsChosenChangedAndPlaced() {
     new Story(browser).becomeCoach();
-    browser.open("/clients/new");
+    browser.turnTo("/clients/new");
     browser.type(browser.field("main", "Name"), "Wiebke Tjaden");
     browser.type(browser.field("main", "What they do"), "bassoon");
     browser.press("Go on");

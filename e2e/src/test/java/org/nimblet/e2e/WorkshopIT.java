@@ -93,7 +93,7 @@ class WorkshopIT {
     browser.press("End here");
     browser.sees("Stop here");
     browser.sees("your coach sees it");
-    browser.open("/today");
+    browser.turnTo("/today");
     browser.sees("Stopped for safety");
     assertThat(browser.complaints()).isEmpty();
   }

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.CookieManager;
 import java.net.CookiePolicy;
+import java.net.HttpCookie;
 import java.net.URI;
 import java.net.URLEncoder;
 import java.net.http.HttpClient;
@@ -12,6 +13,7 @@ import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.UUID;
 import tools.jackson.databind.JsonNode;
@@ -27,8 +29,14 @@ public final class HttpCaller {
   private final HttpClient client =
       HttpClient.newBuilder().cookieHandler(cookies).connectTimeout(Duration.ofSeconds(10)).build();
 
-  HttpCaller(String address) {
+  /** One that has not signed in where the server is. */
+  public HttpCaller(String address) {
     this.address = address;
+  }
+
+  /** What the server gave to keep. */
+  public List<HttpCookie> cookies() {
+    return cookies.getCookieStore().getCookies();
   }
 
   /** An answer: status, headers, body. */
@@ -149,7 +157,7 @@ public final class HttpCaller {
             .timeout(Duration.ofSeconds(30))
             .method(method, body);
     headers.forEach(request::header);
-    cookies.getCookieStore().getCookies().stream()
+    cookies().stream()
         .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
         .forEach(cookie -> request.header("X-XSRF-TOKEN", cookie.getValue()));
     try {

@@ -27,13 +27,18 @@ public final class Practice {
           Clock.systemUTC(),
           Duration.between(Instant.now(), Instant.parse("2026-07-15T12:00:00Z")));
 
-  private final RunningServer server;
+  private final String address;
   private final HttpCaller coach;
 
   /** Opens a new coach's account and signs in. */
   public Practice(RunningServer server) {
-    this.server = server;
-    this.coach = server.caller();
+    this(server.address());
+  }
+
+  /** The same where a server runs. */
+  public Practice(String address) {
+    this.address = address;
+    this.coach = new HttpCaller(address);
     coach.becomeCoach();
   }
 
@@ -146,7 +151,7 @@ public final class Practice {
   /** A browser signed in as the client, by invitation. */
   public HttpCaller asClient(String clientId) {
     String token = invite(clientId);
-    HttpCaller client = server.caller();
+    HttpCaller client = new HttpCaller(address);
     client.get("/api/me");
     Answer answer =
         client.send(
