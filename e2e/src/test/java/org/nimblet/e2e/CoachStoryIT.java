@@ -6,6 +6,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.nimblet.server.support.HttpCaller;
 import org.openqa.selenium.Keys;
 
 /**
@@ -120,7 +121,7 @@ class CoachStoryIT {
       other.type(other.field("form.open", "Password"), "short");
       other.press("Open the account");
       other.sees("A password has 12 to 200 characters.");
-      other.type(other.field("form.open", "Password"), "harbour-hands");
+      other.type(other.field("form.open", "Password"), HttpCaller.KNOWN_PASSWORD);
       other.press("Open the account");
       other.sees("Without consent nothing that you tell of your hands may be kept.");
       other.click("form.open input[type=checkbox]");
@@ -138,7 +139,7 @@ class CoachStoryIT {
     browser.type(browser.find("#password"), "not the password");
     browser.press("Sign in");
     browser.sees("Address and password do not belong together.");
-    browser.type(browser.find("#password"), "harbour-hands");
+    browser.type(browser.find("#password"), HttpCaller.KNOWN_PASSWORD);
     browser.press("Sign in");
     browser.isAt("/today");
   }

@@ -2,7 +2,6 @@ package org.nimblet.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
@@ -21,23 +20,40 @@ class CueTimingIT {
 
   private static final int MINUTES = Integer.getInteger("timing.minutes", 1);
 
+  /**
+   * Tones are handed over three seconds ahead. What a machine that stands still for nearly as long,
+   * in milliseconds, does to them says nothing of the player: it is listened to once more.
+   */
+  private static final long STANDSTILL = 2500;
+
+  private static final int MOST_TRIES = 4;
   private static final int FIRST = 8;
   private static final int MOST_TIMES = 12;
 
-  /** Notes for when every tone is asked for, and when that was. */
+  /** Notes for when every tone is asked for, and how many are asked for after that. */
   private static final String RECORD =
       """
       window.asked = []
+      window.late = 0
       const start = OscillatorNode.prototype.start
       OscillatorNode.prototype.start = function (at) {
-        window.asked.push([at, this.context.currentTime])
+        window.asked.push(at)
+        if (at < this.context.currentTime) window.late++
         return start.call(this, at)
       }
       """;
 
-  /** Works for 0.7 s out of every 1.5, as a page does that lays out a week. */
+  /** Works for 0.7 s out of every 1.5, as a page does that lays out a week; notes standstills. */
   private static final String BUSY =
       """
+      let before = performance.now()
+      window.standstill = window.outOfSight = 0
+      document.addEventListener('visibilitychange', () => window.outOfSight += document.hidden)
+      setInterval(() => {
+        const now = performance.now()
+        window.standstill = Math.max(window.standstill, now - before)
+        before = now
+      }, 100)
       window.busy = setInterval(() => {
         const end = performance.now() + 700
         while (performance.now() < end);
@@ -53,8 +69,8 @@ class CueTimingIT {
           .map(cue => cue.offsetMillis / 1000))
       """;
 
-  /** How far the worst tone is off, and how many were asked for after their moment. */
-  private record Heard(int tones, double worst, long late) {
+  /** How many tones were compared, and how far the worst is off, in seconds. */
+  private record Heard(int tones, double worst) {
     boolean isMoreThan(Heard other) {
       boolean fits = worst <= TOLERANCE;
       boolean otherFits = other.worst <= TOLERANCE;
@@ -79,61 +95,66 @@ class CueTimingIT {
       browser.find("[data-state=running]");
       browser.run(BUSY);
       assertThat(browser.run("return new AudioContext().state")).isEqualTo("running");
-
-      Thread.sleep(MINUTES * 20_000L);
-      String stage = browser.driver().getWindowHandle();
-      browser.driver().switchTo().newWindow(WindowType.TAB);
-      Thread.sleep(MINUTES * 20_000L);
-      browser.driver().switchTo().window(stage);
-      Thread.sleep(MINUTES * 20_000L);
-
-      Heard heard = heard(browser, tones);
-      // How many fall into a minute is for the routine to say.
-      for (int i = 0; i < MOST_TIMES && heard.tones() <= MINUTES * 3; i++) {
-        Thread.sleep(10_000);
-        heard = heard(browser, tones);
-      }
-      System.out.printf(
-          "cue timing over %d min: %d tones, worst %.3f ms off, %d asked for too late%n",
-          MINUTES, heard.tones(), heard.worst() * 1000, heard.late());
+      Heard heard;
+      long late;
+      int tries = 0;
+      do {
+        browser.run("window.late = window.standstill = 0");
+        heard = listen(browser, tones);
+        late = browser.number("return window.late");
+        System.out.printf(
+            "cue timing over %d min: %d tones, worst %.3f ms off, %d asked for too late%n",
+            MINUTES, heard.tones(), heard.worst() * 1000, late);
+      } while (browser.number("return Math.round(window.standstill)") > STANDSTILL
+          && ++tries < MOST_TRIES);
+      assertThat(browser.number("return window.outOfSight")).as("times out of sight").isPositive();
       assertThat(heard.tones()).as("tones that were compared").isGreaterThan(MINUTES * 3);
-      assertThat(heard.late()).as("tones that were asked for too late").isZero();
+      assertThat(late).as("tones that were asked for too late").isZero();
       assertThat(heard.worst()).as("seconds off the sheet").isLessThanOrEqualTo(TOLERANCE);
       assertThat(browser.complaints()).isEmpty();
     }
   }
 
-  private static Heard heard(Browser browser, List<Double> tones) {
-    List<List<Double>> asked = new ArrayList<>();
-    for (Object one : (List<?>) browser.run("return window.asked")) {
-      asked.add(numbers(one));
+  private static Heard listen(Browser browser, List<Double> tones) throws InterruptedException {
+    Thread.sleep(MINUTES * 20_000L);
+    String stage = browser.driver().getWindowHandle();
+    browser.driver().switchTo().newWindow(WindowType.TAB);
+    Thread.sleep(MINUTES * 20_000L);
+    browser.driver().close();
+    browser.driver().switchTo().window(stage);
+    Thread.sleep(MINUTES * 20_000L);
+    Heard heard = heard(browser, tones);
+    // How many fall into a minute is for the routine to say.
+    for (int i = 0; i < MOST_TIMES && heard.tones() <= MINUTES * 3; i++) {
+      Thread.sleep(10_000);
+      heard = heard(browser, tones);
     }
+    return heard;
+  }
+
+  private static Heard heard(Browser browser, List<Double> tones) {
+    List<Double> asked = numbers(browser.run("return window.asked"));
     // Tones that are no cues may come first; the sheet begins where it fits.
     Heard best = null;
-    for (List<Double> first : asked.subList(0, Math.min(FIRST, asked.size()))) {
-      Heard heard = heard(asked, tones, first.get(0) - tones.get(0));
+    for (double first : asked.subList(0, Math.min(FIRST, asked.size()))) {
+      Heard heard = heard(asked, tones, first - tones.get(0));
       // One that begins late is never off, since hardly a tone is left to compare.
       best = best == null || heard.isMoreThan(best) ? heard : best;
     }
     return best;
   }
 
-  private static Heard heard(List<List<Double>> asked, List<Double> tones, double begin) {
-    double last = asked.get(asked.size() - 1).get(0);
+  private static Heard heard(List<Double> asked, List<Double> tones, double begin) {
+    double last = asked.get(asked.size() - 1);
     List<Double> due =
         tones.stream().map(tone -> begin + tone).filter(at -> at < last - 1).toList();
     double worst =
         due.stream()
             .mapToDouble(
-                at ->
-                    asked.stream()
-                        .mapToDouble(one -> Math.abs(one.get(0) - at))
-                        .min()
-                        .orElseThrow())
+                at -> asked.stream().mapToDouble(one -> Math.abs(one - at)).min().orElseThrow())
             .max()
             .orElse(Double.MAX_VALUE);
-    long late = asked.stream().filter(one -> one.get(0) < one.get(1)).count();
-    return new Heard(due.size(), worst, late);
+    return new Heard(due.size(), worst);
   }
 
   private static List<Double> numbers(Object list) {

@@ -6,6 +6,7 @@ import java.util.UUID;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.nimblet.server.support.HttpCaller;
 
 /** An account from the way in to the way out, as its owner goes through it. */
 class DoorIT {
@@ -36,7 +37,7 @@ class DoorIT {
     Story story = new Story(browser);
     String email = story.becomeCoach();
     try (Browser elsewhere = new Browser(NimbletProcess.shared().address())) {
-      signIn(elsewhere, email, "harbour-hands");
+      signIn(elsewhere, email, HttpCaller.KNOWN_PASSWORD);
       elsewhere.isAt("/today");
       browser.open("/account");
       browser.sees("Sign out everywhere else");
@@ -52,7 +53,8 @@ class DoorIT {
           .containsEntry("signedIn", false);
     }
     browser.click("[aria-label=Password] header .btn");
-    browser.type(browser.field("[aria-label=Password]", "Present password"), "harbour-hands");
+    browser.type(
+        browser.field("[aria-label=Password]", "Present password"), HttpCaller.KNOWN_PASSWORD);
     browser.type(browser.field("[aria-label=Password]", "New password"), ANOTHER);
     browser.press("Keep the new one");
     browser.sees("Your new password is kept");

@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.nimblet.server.support.HttpCaller;
 import org.openqa.selenium.Keys;
 
 /**
@@ -71,7 +72,7 @@ public final class PaintRun {
             "email",
             "paint-" + UUID.randomUUID() + "@test.example",
             "password",
-            "harbour-hands"));
+            HttpCaller.KNOWN_PASSWORD));
   }
 
   /** Everybody plays twice today; gives the first of them. */

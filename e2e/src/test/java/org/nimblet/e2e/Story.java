@@ -9,6 +9,7 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Map;
 import java.util.UUID;
+import org.nimblet.server.support.HttpCaller;
 import org.nimblet.server.support.Practice;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
@@ -36,7 +37,7 @@ final class Story {
     browser.open("/begin");
     browser.type(browser.field("form.open", "Name"), "Test Coach");
     browser.type(browser.field("form.open", "Email"), email);
-    browser.type(browser.field("form.open", "Password"), "harbour-hands");
+    browser.type(browser.field("form.open", "Password"), HttpCaller.KNOWN_PASSWORD);
     browser.press("Open the account");
     browser.isAt("/today");
     return email;
@@ -104,7 +105,7 @@ final class Story {
     phone.size(390, 844);
     phone.type(phone.field("form.open", "Name"), name);
     phone.type(phone.field("form.open", "Email"), "c-" + UUID.randomUUID() + "@test.example");
-    phone.type(phone.field("form.open", "Password"), "harbour-hands");
+    phone.type(phone.field("form.open", "Password"), HttpCaller.KNOWN_PASSWORD);
     phone.click("form.open input[type=checkbox]");
     phone.press("Open the account");
     phone.isAt("/my-day");

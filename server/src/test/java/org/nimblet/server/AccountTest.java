@@ -37,7 +37,7 @@ class AccountTest {
         .startsWith("Address and password do not belong together.");
     assertThat(
             caller
-                .signIn(email.toUpperCase(java.util.Locale.ROOT), "long-enough-password")
+                .signIn(email.toUpperCase(java.util.Locale.ROOT), HttpCaller.KNOWN_PASSWORD)
                 .status())
         .isEqualTo(204);
     assertThat(caller.get("/api/today").status()).isEqualTo(200);
@@ -54,7 +54,7 @@ class AccountTest {
                 .query(String.class)
                 .single())
         .isNotEmpty()
-        .doesNotContain("long-enough-password");
+        .doesNotContain(HttpCaller.KNOWN_PASSWORD);
     assertThat(
             jdbc.sql("select count(*) from spring_session where principal_name = ?")
                 .param(caller.get("/api/me").json().get("accountId").asString())
@@ -110,7 +110,7 @@ class AccountTest {
         withoutToken.send(
             "POST",
             "/api/coaches",
-            Map.of("name", "A", "email", "a@test.example", "password", "long-enough-password"));
+            Map.of("name", "A", "email", "a@test.example", "password", HttpCaller.KNOWN_PASSWORD));
     assertThat(answer.status()).isIn(401, 403);
   }
 
@@ -137,7 +137,7 @@ class AccountTest {
         second.send(
             "POST",
             "/api/coaches",
-            Map.of("name", "B", "email", email, "password", "long-enough-password"));
+            Map.of("name", "B", "email", email, "password", HttpCaller.KNOWN_PASSWORD));
     assertThat(answer.status()).isEqualTo(400);
     assertThat(answer.json().at("/errors/0/field").asString()).isEqualTo("email");
   }
@@ -180,7 +180,7 @@ class AccountTest {
               .POST(
                   HttpRequest.BodyPublishers.ofString(
                       "{\"name\": \"C\", \"email\": \"%s@test.example\", \"password\": \"%s\"}"
-                          .formatted(UUID.randomUUID(), "long-enough-password")));
+                          .formatted(UUID.randomUUID(), HttpCaller.KNOWN_PASSWORD)));
       if (encrypted) {
         request.header("X-Forwarded-Proto", "https");
       }

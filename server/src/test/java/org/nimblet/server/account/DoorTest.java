@@ -25,7 +25,7 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(ServerExtension.class)
 class DoorTest {
 
-  private static final String PASSWORD = "long-enough-password";
+  private static final String PASSWORD = HttpCaller.KNOWN_PASSWORD;
   private static final String ANOTHER = "kelp lantern nine ferry";
 
   private RunningServer server;

@@ -58,7 +58,7 @@ class FirstStartTest {
       assertThat(nobody.get("/v3/api-docs").status()).as("not described").isNotEqualTo(200);
       Map<String, Object> coming = Practice.coming("", "first@test.example");
       Map<String, Object> uninvited =
-          Map.of("name", "A", "email", "a@test.example", "password", "long-enough-password");
+          Map.of("name", "A", "email", "a@test.example", "password", HttpCaller.KNOWN_PASSWORD);
       assertThat(nobody.send("POST", "/api/coaches", uninvited).body()).contains("invited here");
       coming.put("token", first);
       assertThat(nobody.send("POST", "/api/invitations/accept", coming).body())

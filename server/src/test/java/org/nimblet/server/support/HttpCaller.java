@@ -22,6 +22,9 @@ import tools.jackson.databind.json.JsonMapper;
 /** Talks to the server as a browser does: with cookies and the token against forged requests. */
 public final class HttpCaller {
 
+  /** The one password that a demo knows without hashing it, and servers of tests as well. */
+  public static final String KNOWN_PASSWORD = "harbour-hands";
+
   private static final JsonMapper JSON = JsonMapper.builder().build();
 
   private final String address;
@@ -99,7 +102,7 @@ public final class HttpCaller {
         send(
             "POST",
             "/api/coaches",
-            Map.of("name", "Test Coach", "email", email, "password", "long-enough-password"));
+            Map.of("name", "Test Coach", "email", email, "password", KNOWN_PASSWORD));
     if (answer.status() != 204) {
       throw new IllegalStateException(answer.status() + " " + answer.body());
     }

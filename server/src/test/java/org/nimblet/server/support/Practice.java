@@ -142,7 +142,7 @@ public final class Practice {
     form.put("token", token);
     form.put("name", "Test Client");
     form.put("email", email);
-    form.put("password", "long-enough-password");
+    form.put("password", HttpCaller.KNOWN_PASSWORD);
     form.put("consent", true);
     form.put("guardian", null);
     return form;

@@ -68,7 +68,7 @@ public final class ServerExtension implements ParameterResolver {
               application.run(
                   "--server.port=0",
                   "--nimblet.stand-in.runs=true",
-                  "--nimblet.stand-in.password=long-enough-password",
+                  "--nimblet.stand-in.password=" + HttpCaller.KNOWN_PASSWORD,
                   "--nimblet.calendar.patience=2s",
                   "--nimblet.account.sign-up-open=true",
                   "--springdoc.api-docs.enabled=true",
