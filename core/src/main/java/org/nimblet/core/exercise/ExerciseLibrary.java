@@ -42,10 +42,12 @@ public final class ExerciseLibrary {
 
   private final SortedMap<String, Exercise> all;
   private final List<Exercise> inUse;
+  private final ExerciseNames names;
 
   private ExerciseLibrary(SortedMap<String, Exercise> all) {
     this.all = Collections.unmodifiableSortedMap(all);
     this.inUse = all.values().stream().filter(exercise -> !exercise.standing().archived()).toList();
+    this.names = new ExerciseNames(inUse);
   }
 
   /**
@@ -231,6 +233,11 @@ public final class ExerciseLibrary {
   /** The exercises in use, by identifier. */
   public List<Exercise> exercises() {
     return inUse;
+  }
+
+  /** What those in use are called by. */
+  public ExerciseNames names() {
+    return names;
   }
 
   /** The exercise with this identifier, archived ones included, if there is one. */

@@ -14,6 +14,7 @@ import org.nimblet.core.exercise.Dose;
 import org.nimblet.core.exercise.DoseText;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
+import org.nimblet.core.exercise.ExerciseNames;
 import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Position;
 import org.nimblet.core.exercise.Substitution;
@@ -61,7 +62,7 @@ public final class RoutineLines {
   /** Lines for whoever is asked for, with the exercises of a library. */
   public RoutineLines(ExerciseLibrary library, RoutineRequest asked) {
     this.asked = asked;
-    this.names = new ExerciseNames(library.exercises());
+    this.names = library.names();
   }
 
   /** A line, read. */

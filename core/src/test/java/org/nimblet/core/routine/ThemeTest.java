@@ -2,6 +2,7 @@ package org.nimblet.core.routine;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -47,22 +48,38 @@ class ThemeTest {
     return millis / 1000;
   }
 
+  private static final Composers COMPOSERS = new Composers(LIBRARY);
+
+  /** A request, and what is composed for it without a theme. */
+  private record Asked(Purpose purpose, RoutineRequest request, Composed plain) {
+
+    static Asked of(Purpose purpose, ReferenceClient client) {
+      RoutineRequest request =
+          RequestBuilder.of(purpose).discipline(client.discipline()).seconds(720).build();
+      return new Asked(purpose, request, composed(purpose, request));
+    }
+
+    private static Composed composed(Purpose purpose, RoutineRequest request) {
+      return (Composed) COMPOSERS.of(purpose).compose(request);
+    }
+
+    Composed composed(Theme theme) {
+      return composed(purpose, request.withTheme(theme));
+    }
+  }
+
+  private static final List<Asked> ASKED =
+      PEOPLE.stream()
+          .flatMap(
+              client -> Arrays.stream(Purpose.values()).map(purpose -> Asked.of(purpose, client)))
+          .toList();
+
   /** Warm hands go before a theme, so that single routines may hold less of it. */
   @ParameterizedTest
   @MethodSource("themes")
   void whatAThemeHoldsIsTakenFirst(Theme theme) {
-    long without = 0;
-    long with = 0;
-    for (ReferenceClient client : PEOPLE) {
-      for (Purpose purpose : Purpose.values()) {
-        Composer composer = new Composer(LIBRARY, purpose);
-        RoutineRequest plain =
-            RequestBuilder.of(purpose).discipline(client.discipline()).seconds(720).build();
-        Composed before = (Composed) composer.compose(plain);
-        without += seconds(before, theme);
-        with += seconds((Composed) composer.compose(plain.withTheme(theme)), theme);
-      }
-    }
+    long without = ASKED.stream().mapToLong(asked -> seconds(asked.plain(), theme)).sum();
+    long with = ASKED.stream().mapToLong(asked -> seconds(asked.composed(theme), theme)).sum();
     assertThat(with).as(theme.id()).isGreaterThanOrEqualTo(without);
   }
 

@@ -1,4 +1,4 @@
-package org.nimblet.core.routine;
+package org.nimblet.core.exercise;
 
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -8,10 +8,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.TreeSet;
-import org.nimblet.core.exercise.Exercise;
+import java.util.regex.Pattern;
 
 /** Exercises found by the words that somebody calls them by. */
-final class ExerciseNames {
+public final class ExerciseNames {
 
   /** Shorter beginnings of words could begin too many. */
   private static final int LEAST_BEGINNING = 4;
@@ -20,6 +20,8 @@ final class ExerciseNames {
       Set.of(
           "the", "a", "an", "of", "on", "with", "and", "to", "in", "at", "into", "from", "for",
           "against", "by", "out");
+
+  private static final Pattern BETWEEN_WORDS = Pattern.compile("[^\\p{L}]+");
 
   private final List<Exercise> exercises;
   private final List<Set<String>> titles;
@@ -41,13 +43,13 @@ final class ExerciseNames {
    *
    * @param rest the text without the name
    */
-  record Named(Exercise exercise, String rest) {}
+  public record Named(Exercise exercise, String rest) {}
 
   /**
    * What a text may name, the likeliest first: one whose title stands before a colon, then by how
    * many words of the text belong to the name, then by how much of the title they are.
    */
-  List<Named> in(String text) {
+  public List<Named> in(String text) {
     List<Named> exact = titled(text);
     return exact.isEmpty() ? worded(text) : exact;
   }
@@ -56,8 +58,9 @@ final class ExerciseNames {
     List<Named> found = new ArrayList<>();
     for (Exercise exercise : exercises) {
       String title = exercise.title();
-      if (text.regionMatches(true, 0, title + ":", 0, title.length() + 1)) {
-        found.add(new Named(exercise, text.substring(title.length() + 1).strip()));
+      int colon = title.length();
+      if (text.startsWith(":", colon) && text.regionMatches(true, 0, title, 0, colon)) {
+        found.add(new Named(exercise, text.substring(colon + 1).strip()));
       }
     }
     return found;
@@ -114,7 +117,7 @@ final class ExerciseNames {
   }
 
   /** Exercises that share words with a text, those with most of them first. */
-  List<Exercise> near(String text, int most) {
+  public List<Exercise> near(String text, int most) {
     int[] shared = new int[exercises.size()];
     for (String word : words(text)) {
       having(word).stream().forEach(i -> shared[i]++);
@@ -157,7 +160,7 @@ final class ExerciseNames {
   /** The words of a name, small ones and figures left out. */
   private static Set<String> words(String text) {
     Set<String> words = new TreeSet<>();
-    for (String word : text.toLowerCase(Locale.ROOT).split("[^\\p{L}]+")) {
+    for (String word : BETWEEN_WORDS.split(text.toLowerCase(Locale.ROOT))) {
       if (word.length() > 1 && !SMALL_WORDS.contains(word)) {
         words.add(word);
       }
