@@ -15,14 +15,12 @@ import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
-import org.junit.jupiter.api.parallel.Isolated;
 import org.nimblet.server.support.Practice;
 import org.nimblet.server.support.ServerExtension;
 import org.nimblet.server.support.ServerExtension.RunningServer;
 import org.nimblet.server.support.TestCluster;
 
 @ExtendWith(ServerExtension.class)
-@Isolated("Nothing may be written between copy and count.")
 class BackupTest {
 
   private final TestCluster cluster = TestCluster.start();

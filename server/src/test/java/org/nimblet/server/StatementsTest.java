@@ -12,7 +12,6 @@ import org.hibernate.SessionFactory;
 import org.hibernate.stat.Statistics;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
-import org.junit.jupiter.api.parallel.Isolated;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.nimblet.server.support.HttpCaller;
@@ -26,7 +25,6 @@ import org.nimblet.server.support.ServerExtension.RunningServer;
  * asked of them, and a roster like one person.
  */
 @ExtendWith(ServerExtension.class)
-@Isolated("Hibernate counts for the whole server.")
 class StatementsTest {
 
   private static final LocalDate TODAY = Practice.today();

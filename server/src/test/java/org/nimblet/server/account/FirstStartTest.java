@@ -12,7 +12,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.parallel.Isolated;
 import org.nimblet.server.NimbletApplication;
 import org.nimblet.server.support.HttpCaller;
 import org.nimblet.server.support.HttpCaller.Answer;
@@ -23,7 +22,6 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 
 /** An empty practice on a server of its own, as it comes out of the box. */
-@Isolated("What is printed is caught from all.")
 class FirstStartTest {
 
   private static final int MOST_TRIES = 15;
