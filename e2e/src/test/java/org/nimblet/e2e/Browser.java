@@ -66,6 +66,7 @@ public final class Browser implements AutoCloseable {
       """
       const [path, answer] = arguments
       document.querySelector('#app').__vue_app__.config.globalProperties.$router.push(path)
+        .catch(refused => refused)
         .then(refused => setTimeout(() => answer(refused ? String(refused) : '')))
       """;
 
