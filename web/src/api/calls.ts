@@ -64,6 +64,12 @@ export interface ForecastAsked {
 
 /** Where something is, by the names in its path. */
 const at = <Path>(path: Path) => ({ params: { path } })
+
+/** A browser goes on sending this much, in characters, for a page that is left. */
+const SENT_IF_LEFT = 60_000
+
+/** What was said of pain, or that somebody stopped, arrives even if the page is left at once. */
+const evenIfLeft = (body: unknown) => ({ keepalive: JSON.stringify(body).length < SENT_IF_LEFT })
 const client = (id: string) => `/api/clients/${encodeURIComponent(id)}`
 
 /** A file goes as it is. */
@@ -651,7 +657,13 @@ export const api = {
   drillRound: (id: string, body: DrillRoundForm) =>
     answer(http.POST('/api/clients/{clientId}/workshop/drills', { ...at({ clientId: id }), body })),
   keepRound: (id: string, body: DrilledRoundForm) =>
-    answer(http.POST('/api/clients/{clientId}/workshop/rounds', { ...at({ clientId: id }), body })),
+    answer(
+      http.POST('/api/clients/{clientId}/workshop/rounds', {
+        ...at({ clientId: id }),
+        body,
+        ...evenIfLeft(body),
+      }),
+    ),
   row: (id: string, query: RowQuery) =>
     answer(
       http.GET('/api/clients/{clientId}/workshop/row', {
@@ -678,7 +690,13 @@ export const api = {
       http.GET('/api/clients/{clientId}/taps/task', { params: { path: { clientId: id }, query } }),
     ),
   keepTaps: (id: string, body: TapTestForm) =>
-    answer(http.POST('/api/clients/{clientId}/taps', { ...at({ clientId: id }), body })),
+    answer(
+      http.POST('/api/clients/{clientId}/taps', {
+        ...at({ clientId: id }),
+        body,
+        ...evenIfLeft(body),
+      }),
+    ),
   tapResult: (id: string, test: string) =>
     answer(
       http.GET('/api/clients/{clientId}/taps/result', {
@@ -713,7 +731,13 @@ export const api = {
       http.GET('/api/clients/{clientId}/lifts/task', { params: { path: { clientId: id }, query } }),
     ),
   keepLifts: (id: string, body: LiftTestForm) =>
-    answer(http.POST('/api/clients/{clientId}/lifts', { ...at({ clientId: id }), body })),
+    answer(
+      http.POST('/api/clients/{clientId}/lifts', {
+        ...at({ clientId: id }),
+        body,
+        ...evenIfLeft(body),
+      }),
+    ),
   liftResult: (id: string, test: string) =>
     answer(
       http.GET('/api/clients/{clientId}/lifts/result', {

@@ -1,4 +1,5 @@
 import { beforeEach, describe, expect, it, vi } from 'vitest'
+import { api } from './calls'
 import { ServerAway, ServerProblem, call, onReach, signIn } from './client'
 
 const fetched = vi.fn<(request: Request) => Promise<Response>>()
@@ -35,6 +36,27 @@ describe('calls to the server', () => {
     expect([keyOf(1), keyOf(2)]).toEqual([keyOf(0), keyOf(0)])
     expect(keyOf(3)).not.toBe(keyOf(0))
   })
+
+  it.each([
+    [1, true],
+    [60_000, false],
+  ])(
+    'go on when the page of a test is left, if it is no longer than a browser sends: %i',
+    async (length, goesOn) => {
+      fetched.mockImplementation(() => json(200, {}))
+      const body = { title: 'x'.repeat(length) } as never
+      await Promise.all([
+        api.keepTaps('c', body),
+        api.keepLifts('c', body),
+        api.keepRound('c', body),
+      ])
+      expect(fetched.mock.calls.map(([request]) => request.keepalive)).toEqual([
+        goesOn,
+        goesOn,
+        goesOn,
+      ])
+    },
+  )
 
   it('go without a key when something is only worked out', async () => {
     fetched.mockImplementation(() => json(200, {}))
