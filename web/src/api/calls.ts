@@ -65,11 +65,15 @@ export interface ForecastAsked {
 /** Where something is, by the names in its path. */
 const at = <Path>(path: Path) => ({ params: { path } })
 
-/** A browser goes on sending this much, in characters, for a page that is left. */
-const SENT_IF_LEFT = 60_000
+/** A browser goes on sending 64 KiB, of all requests together, for a page that is left. */
+const SENT_IF_LEFT = 30_000
 
 /** What was said of pain, or that somebody stopped, arrives even if the page is left at once. */
-const evenIfLeft = (body: unknown) => ({ keepalive: JSON.stringify(body).length < SENT_IF_LEFT })
+const evenIfLeft = <Body>(clientId: string, body: Body) => ({
+  ...at({ clientId }),
+  body,
+  keepalive: new Blob([JSON.stringify(body)]).size < SENT_IF_LEFT,
+})
 const client = (id: string) => `/api/clients/${encodeURIComponent(id)}`
 
 /** A file goes as it is. */
@@ -657,13 +661,7 @@ export const api = {
   drillRound: (id: string, body: DrillRoundForm) =>
     answer(http.POST('/api/clients/{clientId}/workshop/drills', { ...at({ clientId: id }), body })),
   keepRound: (id: string, body: DrilledRoundForm) =>
-    answer(
-      http.POST('/api/clients/{clientId}/workshop/rounds', {
-        ...at({ clientId: id }),
-        body,
-        ...evenIfLeft(body),
-      }),
-    ),
+    answer(http.POST('/api/clients/{clientId}/workshop/rounds', evenIfLeft(id, body))),
   row: (id: string, query: RowQuery) =>
     answer(
       http.GET('/api/clients/{clientId}/workshop/row', {
@@ -690,13 +688,7 @@ export const api = {
       http.GET('/api/clients/{clientId}/taps/task', { params: { path: { clientId: id }, query } }),
     ),
   keepTaps: (id: string, body: TapTestForm) =>
-    answer(
-      http.POST('/api/clients/{clientId}/taps', {
-        ...at({ clientId: id }),
-        body,
-        ...evenIfLeft(body),
-      }),
-    ),
+    answer(http.POST('/api/clients/{clientId}/taps', evenIfLeft(id, body))),
   tapResult: (id: string, test: string) =>
     answer(
       http.GET('/api/clients/{clientId}/taps/result', {
@@ -731,13 +723,7 @@ export const api = {
       http.GET('/api/clients/{clientId}/lifts/task', { params: { path: { clientId: id }, query } }),
     ),
   keepLifts: (id: string, body: LiftTestForm) =>
-    answer(
-      http.POST('/api/clients/{clientId}/lifts', {
-        ...at({ clientId: id }),
-        body,
-        ...evenIfLeft(body),
-      }),
-    ),
+    answer(http.POST('/api/clients/{clientId}/lifts', evenIfLeft(id, body))),
   liftResult: (id: string, test: string) =>
     answer(
       http.GET('/api/clients/{clientId}/lifts/result', {

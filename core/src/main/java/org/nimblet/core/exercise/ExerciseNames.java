@@ -116,7 +116,7 @@ public final class ExerciseNames {
     return SMALL_WORDS.contains(token.toLowerCase(Locale.ROOT));
   }
 
-  /** Exercises that share words with a text, those with most of them first. */
+  /** Exercises that share words with a text, at most so many, those that share most first. */
   public List<Exercise> near(String text, int most) {
     int[] shared = new int[exercises.size()];
     for (String word : words(text)) {
