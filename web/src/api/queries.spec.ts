@@ -2,7 +2,7 @@ import { flushPromises } from '@vue/test-utils'
 import { afterEach, describe, expect, it, vi } from 'vitest'
 import { effectScope, ref, watch, type EffectScope } from 'vue'
 import { api } from './calls'
-import { keeper, queries } from './queries'
+import { askAnew, queries } from './queries'
 import { useAsked } from './useAsked'
 
 describe('questions to the server', () => {
@@ -56,9 +56,9 @@ describe('questions to the server', () => {
     asked(() => queries.health('a'))
     asked(() => queries.clientForm('a'))
     await flushPromises()
-    await keeper.invalidateQueries({ queryKey: ['client', 'b'] })
+    await askAnew(['client', 'b'])
     expect(health).toHaveBeenCalledTimes(1)
-    await keeper.invalidateQueries({ queryKey: ['client', 'a'] })
+    await askAnew(['client', 'a'])
     expect(health).toHaveBeenCalledTimes(2)
     expect(form, 'what is being written stays').toHaveBeenCalledTimes(1)
   })
@@ -69,6 +69,66 @@ describe('questions to the server', () => {
     await flushPromises()
     pains.set([{ level: 3 } as never])
     expect(pains.data.value).toEqual([{ level: 3 }])
+  })
+
+  describe('take no answer that was begun before', () => {
+    /** The first question is answered late, the next at once. */
+    const slowFirst = () => {
+      let late = () => {}
+      const call = vi
+        .spyOn(api, 'feed')
+        .mockReturnValueOnce(
+          new Promise((answer) => (late = () => answer({ active: false, madeAt: null } as never))),
+        )
+        .mockResolvedValue({ active: true, madeAt: null } as never)
+      return { call, answerFirst: () => late() }
+    }
+
+    it('when they are asked again, though it is the first', async () => {
+      const { call, answerFirst } = slowFirst()
+      const feed = asked(() => queries.feed('a'))
+      await flushPromises()
+      const reloaded = feed.reload()
+      answerFirst()
+      await reloaded
+      await flushPromises()
+      expect(call).toHaveBeenCalledTimes(2)
+      expect(feed.data.value).toMatchObject({ active: true })
+    })
+
+    it('when something about the client changed', async () => {
+      const { answerFirst } = slowFirst()
+      const feed = asked(() => queries.feed('a'))
+      await flushPromises()
+      const anew = askAnew(['client', 'a'])
+      answerFirst()
+      await anew
+      await flushPromises()
+      expect(feed.data.value).toMatchObject({ active: true })
+    })
+
+    it('when the page was left meanwhile and is opened again', async () => {
+      const { answerFirst } = slowFirst()
+      asked(() => queries.feed('a'))
+      await flushPromises()
+      scopes.splice(0).forEach((scope) => scope.stop())
+      await askAnew(['client', 'a'])
+      const feed = asked(() => queries.feed('a'))
+      answerFirst()
+      await flushPromises()
+      expect(feed.data.value).toMatchObject({ active: true })
+    })
+
+    it('when an answer to something else is taken', async () => {
+      const { call, answerFirst } = slowFirst()
+      const feed = asked(() => queries.feed('a'))
+      await flushPromises()
+      feed.set({ active: true, madeAt: null } as never)
+      answerFirst()
+      await flushPromises()
+      expect(feed.data.value).toMatchObject({ active: true })
+      expect(call, 'what ran may have known more').toHaveBeenCalledTimes(2)
+    })
   })
 
   it('about what ships are asked once for ever', async () => {

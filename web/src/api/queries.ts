@@ -37,6 +37,20 @@ export interface Query<T> {
   readonly heldFor?: number
 }
 
+/**
+ * What is on its way, asked before now, is not taken as an answer. Left to itself the keeper would
+ * wait for a first answer instead of asking again.
+ */
+export function forgetAsked(key: readonly unknown[], exact = false): void {
+  void keeper.cancelQueries({ queryKey: key, exact }, { silent: true })
+}
+
+/** Whatever the pages know about this, and all below it, is asked for again. */
+export function askAnew(key: readonly unknown[]): Promise<void> {
+  forgetAsked(key)
+  return keeper.invalidateQueries({ queryKey: key })
+}
+
 /** What may change at any time is asked for whenever it is shown. */
 const query = <T>(key: readonly unknown[], ask: () => Promise<T>): Query<T> => ({
   key,

@@ -1,6 +1,6 @@
 import { keepPreviousData, useQuery } from '@tanstack/vue-query'
 import { computed, readonly, ref, shallowRef, watch, type Ref } from 'vue'
-import { keeper, type Query } from './queries'
+import { forgetAsked, keeper, type Query } from './queries'
 
 export interface Asked<T> {
   readonly data: Readonly<Ref<T | undefined>>
@@ -48,13 +48,20 @@ export function useAsked<T>(question: () => Query<T>): Asked<T> {
     },
     { immediate: true },
   )
+  const reload = async () => {
+    forgetAsked(query.value.key, true)
+    await refetch()
+  }
   return {
     data: heard,
     error: computed(() => error.value ?? undefined),
     slow: readonly(slow),
-    reload: async () => {
-      await refetch()
+    reload,
+    set: (answer) => {
+      const onItsWay = isFetching.value
+      keeper.setQueryData<unknown>(query.value.key, answer)
+      // It may have been asked before this answer, or know of something after it.
+      if (onItsWay) void refetch()
     },
-    set: (answer) => keeper.setQueryData<unknown>(query.value.key, answer),
   }
 }

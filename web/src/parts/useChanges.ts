@@ -1,5 +1,5 @@
 import { onScopeDispose } from 'vue'
-import { keeper } from '@/api/queries'
+import { askAnew } from '@/api/queries'
 
 /** Called with the client of whom something changed, or with nothing where it may be anybody. */
 type Heard = (clientId: string) => void
@@ -111,9 +111,7 @@ export function useChanges(listener: Heard): void {
 /** Whatever the pages know of somebody is asked for again when something about them changed. */
 export function useFreshAnswers(): void {
   useChanges((clientId) => {
-    void keeper.invalidateQueries({ queryKey: clientId ? ['client', clientId] : ['client'] })
-    for (const list of ['today', 'my-day', 'clients']) {
-      void keeper.invalidateQueries({ queryKey: [list] })
-    }
+    const about = clientId ? ['client', clientId] : ['client']
+    for (const key of [about, ['today'], ['my-day'], ['clients']]) void askAnew(key)
   })
 }

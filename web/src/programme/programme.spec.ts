@@ -4,7 +4,7 @@ import { ref } from 'vue'
 import { createMemoryHistory, createRouter } from 'vue-router'
 import { api } from '@/api/calls'
 import { ServerProblem } from '@/api/client'
-import { keeper } from '@/api/queries'
+import { askAnew, keeper } from '@/api/queries'
 import type { ProgrammeDaysView } from '@/api/types'
 import { CLIENT_PAGE, type ClientPage } from '@/parts/clientPage'
 import { addDays } from '@/parts/words'
@@ -14,7 +14,7 @@ import ProgrammePage from './ProgrammePage.vue'
 import { choices, programme } from './samples'
 import WaitingLines from './WaitingLines.vue'
 
-const changed = (id: string) => void keeper.invalidateQueries({ queryKey: ['client', id] })
+const changed = (id: string) => void askAnew(['client', id])
 const stubs = {
   BButton: {
     props: ['disabled', 'type'],
