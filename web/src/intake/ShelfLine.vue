@@ -65,7 +65,7 @@ svg {
 /* The board is drawn by each that stands on it, so that it goes on from one to the next. */
 .name {
   width: calc(100% + 4px);
-  padding-top: 6px;
+  padding: 6px 3px 0;
   border-top: 1.5px solid var(--ink-2);
 }
 .beneath {

@@ -100,11 +100,15 @@ h2 {
 }
 li {
   display: grid;
-  grid-template-columns: 80px 24px minmax(0, 1fr);
+  grid-template-columns: 88px 24px minmax(0, 1fr);
   gap: 10px;
   align-items: center;
   padding: 5px 0;
+  white-space: nowrap;
   border-top: 1px solid var(--line);
+}
+li > :last-child {
+  white-space: normal;
 }
 .fresh {
   background: var(--main-wash);

@@ -75,7 +75,7 @@ public record BlockSentence(
       Pattern.compile(
           "(?<![\\d:.])(?:\\b(?:from|at|between)\\s+)?"
               + CLOCK
-              + "\\s*(?:-|to|and)\\s*"
+              + "\\s*(?:-|to)\\s*"
               + CLOCK
               + "(?![\\d:.])");
   private static final Pattern LENGTH =
@@ -120,6 +120,16 @@ public record BlockSentence(
       Pattern.compile(
           "\\b(?:until|till|through|except|not|without|next|last|other|second|third|between|before|after"
               + "|half|quarter|hours?|min|minutes?|weeks?|days?|months?|twice|times)\\b[^,;]*|\\d+[:.]\\d+",
+          Pattern.CASE_INSENSITIVE);
+
+  /** A time that is left over: a sentence says one block. */
+  private static final Pattern SECOND_TIME =
+      Pattern.compile(
+          "(?<![\\d:.])(?:"
+              + CLOCK
+              + "\\s*(?:-|to)\\s*"
+              + CLOCK
+              + "|\\d{1,2}(?:[:.]\\d{2})?\\s*(?:am|pm))(?![\\d:.\\p{L}])",
           Pattern.CASE_INSENSITIVE);
 
   private static final Pattern BUSY = Pattern.compile("\\bbusy\\b");
@@ -443,6 +453,12 @@ public record BlockSentence(
       String untitled = name;
       for (Named activity : activities) {
         untitled = untitled.replaceAll("(?i)" + Pattern.quote(activity.title()), " ");
+      }
+      Matcher second = SECOND_TIME.matcher(untitled);
+      if (second.find()) {
+        throw new IllegalArgumentException(
+            "“%s” is a second time; write one block after the other."
+                .formatted(second.group().strip()));
       }
       Matcher left = LEFT_OVER.matcher(untitled);
       if (left.find()) {

@@ -39,6 +39,7 @@ final class SentenceSpelling {
           Rule.of(
               "(\\d(?:am|pm)?) ?(?:until|till|til) ?(?=\\d{1,2}(?::|am|pm|\\b(?! ?[a-z]{3})))",
               "$1-"),
+          Rule.of("\\bbetween (\\d{1,2}(?:[:.]\\d{2})?(?: ?[ap]m)?) and (?=\\d)", "$1 to "),
           // Lengths.
           Rule.of("\\bfor (\\d)h([0-5]\\d)\\b", "for $1 h $2 min"),
           Rule.of("\\ban hour and a half\\b", "90 min"),

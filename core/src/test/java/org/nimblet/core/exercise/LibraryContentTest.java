@@ -51,6 +51,16 @@ class LibraryContentTest {
     assertThat(exercise.title()).hasSizeLessThanOrEqualTo(42);
   }
 
+  /** "Lightly before play" stood in a cool-down. */
+  @ParameterizedTest
+  @MethodSource("exercises")
+  void whatItIsForIsTrueWhereverItIsPut(Exercise exercise) {
+    if (exercise.kind() != Kind.BRIDGE) {
+      assertThat(exercise.guidance().purpose())
+          .doesNotContainPattern("\\b(before|after) (play|practice|work|the first)");
+    }
+  }
+
   @Test
   void noTwoExercisesHaveTheSameTitle() {
     assertThat(exercises().map(Exercise::title).map(String::toLowerCase)).doesNotHaveDuplicates();
