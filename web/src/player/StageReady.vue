@@ -55,8 +55,8 @@ const forSafety = computed(() => (props.routine.blockId ? [] : props.routine.lef
     <div class="said">
       <h1>{{ routine.title }}</h1>
       <p class="lead">
-        {{ duration(routine.lengthMillis) }}, {{ routine.steps.length }} steps. It runs by itself;
-        both hands stay free.
+        {{ duration(routine.lengthMillis) }}, {{ routine.steps.length }} steps. It runs by itself
+        {{ counts ? 'and waits while you count.' : 'and leaves both hands free.' }}
       </p>
       <SafetyNotes :notes="routine.safety.notes" />
       <h2>Have ready</h2>

@@ -82,7 +82,7 @@ final class Attempts {
           .computeIfAbsent(own.get(0).group(), g -> new ArrayList<>())
           .add(own);
     }
-    int left = request.budgetSeconds() - pinned.stream().mapToInt(Option::charge).sum();
+    int left = request.secondsForSteps() - pinned.stream().mapToInt(Option::charge).sum();
     int circuit = 1 + pinned.stream().mapToInt(o -> o.step().circuit()).max().orElse(0);
     List<List<Filling>> fillings = new ArrayList<>();
     List<PhaseWindow> windows = new ArrayList<>();

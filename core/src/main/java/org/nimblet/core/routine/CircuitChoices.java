@@ -138,7 +138,8 @@ final class CircuitChoices {
     }
     RoutineTime time = RoutineTime.of(steps, pace);
     long readyAt = time.endMillis(0) - time.workMillis().get(0);
-    int setUp = SetUp.charge(steps.get(0).position(), steps.get(0).exercise().demands().things());
+    Option first = stations.get(0);
+    int setUp = first.charge() - StepTime.chargedSeconds(first.step(), pace);
     List<Option> sets = new ArrayList<>();
     int charged = 0;
     for (int i = 0; i < steps.size(); i++) {

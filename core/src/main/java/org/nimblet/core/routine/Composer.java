@@ -216,7 +216,7 @@ public final class Composer {
     int pinned = request.pinned().stream().mapToInt(s -> options.pinned(s).charge()).sum();
     boolean floor = request.pinned().stream().anyMatch(s -> options.pinned(s).floor());
     int needed = pinned + (floor ? SetUp.floorCharge() : 0);
-    return needed > request.budgetSeconds()
+    return needed > request.secondsForSteps()
         ? Optional.of(
             "The pinned steps take %s; there are only %s."
                 .formatted(TimeWords.words(needed), TimeWords.words(request.budgetSeconds())))

@@ -211,8 +211,9 @@ final class Options {
     Exercise exercise = step.exercise();
     Pace pace = request.facts().pace();
     int charge =
-        (int) ((StepTime.millis(step, pace) + 999) / 1000)
-            + SetUp.charge(step.position(), exercise.demands().things());
+        StepTime.chargedSeconds(step, pace)
+            + SetUp.charge(
+                step.position(), exercise.demands().things(), request.facts().positions());
     int held = exercise.kind() == Kind.STRETCH ? step.dose().heldSecondsPerSide(pace) : 0;
     Worth worth = level < USUAL ? value.cutShort() : value.whole();
     Choice choice =

@@ -92,6 +92,11 @@ public record RoutineRequest(
         : plan.heldSecondsPerTissue();
   }
 
+  /** The seconds that steps may be charged with. */
+  int secondsForSteps() {
+    return budgetSeconds - SetUp.arrivingCharge(facts.positions());
+  }
+
   /** Whether a gap for playing stands in it. */
   boolean hasPlay() {
     return pinned.stream().anyMatch(step -> step.exercise().kind() == Kind.PLAY);

@@ -26,17 +26,31 @@ final class SetUp {
 
   /**
    * Seconds that the composer charges whatever the order: going there and coming back are both
-   * counted, but for the floor, which a phase pays once.
+   * counted, but for the floor, which a phase pays once, and for where somebody stays, which is
+   * paid {@linkplain #arrivingCharge once}.
+   *
+   * @param possible the positions that can be taken
    */
-  static int charge(Position position, Set<Thing> needed) {
+  static int charge(Position position, Set<Thing> needed, Set<Position> possible) {
     int fetch = needed.isEmpty() ? 0 : FETCH_SECONDS;
     if (position == Position.FLOOR) {
       return NOTHING_CHANGES_SECONDS + fetch;
     }
-    if (!position.seated()) {
+    if (!position.seated() && !staysIn(position, possible)) {
       return 2 * UPRIGHT_SECONDS + fetch;
     }
     return fetch == 0 ? NOTHING_CHANGES_SECONDS : fetch;
+  }
+
+  /** What a routine pays once if all of it is in one position in which one does not sit. */
+  static int arrivingCharge(Set<Position> possible) {
+    return possible.stream().anyMatch(position -> !position.seated() && staysIn(position, possible))
+        ? UPRIGHT_SECONDS
+        : 0;
+  }
+
+  private static boolean staysIn(Position position, Set<Position> possible) {
+    return position != Position.FLOOR && possible.equals(Set.of(position));
   }
 
   /** What a phase with any floor exercise pays once. */

@@ -109,6 +109,11 @@ public final class StepTime {
     return roundedMillis(work(step.dose(), pace).add(step.hasRelease(pace) ? RELEASE_SECONDS : 0));
   }
 
+  /** The length of a step in whole seconds, without set-up, as the composer charges it. */
+  static int chargedSeconds(Step step, Pace pace) {
+    return (int) ((millis(step, pace) + MILLIS_A_SECOND - 1) / MILLIS_A_SECOND);
+  }
+
   static boolean takesWholeMillis(BigFraction seconds) {
     long part = seconds.getDenominator().longValueExact();
     return Math.multiplyExact(MILLIS_A_SECOND, seconds.getNumerator().longValueExact()) % part == 0;

@@ -61,6 +61,16 @@ class LibraryContentTest {
     }
   }
 
+  /** A break stood still until somebody counted how often they had flicked their fingertips. */
+  @ParameterizedTest
+  @MethodSource("exercises")
+  void countedByThePersonIsOnlyWhatIsAboutTheNumber(Exercise exercise) {
+    if (exercise.doses().values().stream()
+        .anyMatch(plan -> plan.usual().form() instanceof DoseForm.OwnPace)) {
+      assertThat(exercise.kind()).isIn(Kind.STRENGTHEN, Kind.BRIDGE);
+    }
+  }
+
   @Test
   void noTwoExercisesHaveTheSameTitle() {
     assertThat(exercises().map(Exercise::title).map(String::toLowerCase)).doesNotHaveDuplicates();

@@ -9,6 +9,7 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.nimblet.core.exercise.ExerciseLibrary;
 import org.nimblet.core.exercise.Position;
 import org.nimblet.core.exercise.Purpose;
@@ -95,5 +96,25 @@ class SaidMomentTest {
         RequestBuilder.of(Purpose.BREAK).positions(Set.copyOf(EnumSet.of(Position.SIT))).build();
     assertThatThrownBy(() -> said.in(seated))
         .hasMessage("“standing” is none of the positions that are possible: sitting.");
+  }
+
+  /** Of four minutes standing half a minute stayed empty: each step paid the way up and down. */
+  @ParameterizedTest
+  @ValueSource(ints = {2, 3, 4, 5, 6, 8, 10})
+  void whoStandsGetsAsMuchAsWhoSits(int minutes) {
+    assertThat(seconds(minutes, Position.STAND))
+        .isBetween(seconds(minutes, Position.SIT) - 12L, minutes * 60L);
+  }
+
+  private static long seconds(int minutes, Position position) {
+    RoutineRequest request =
+        RequestBuilder.of(Purpose.BREAK)
+            .seconds(minutes * 60)
+            .positions(Set.of(position))
+            .things(Set.of())
+            .build();
+    Composed composed =
+        (Composed) new Composer(ExerciseLibrary.shipped(), Purpose.BREAK).compose(request);
+    return composed.cueSheet().lengthMillis() / 1000;
   }
 }

@@ -5,13 +5,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
 import java.util.stream.LongStream;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.anatomy.Side;
@@ -27,6 +30,7 @@ import org.nimblet.core.exercise.Units;
 class StepTimeTest {
 
   private static final ExerciseLibrary LIBRARY = ExerciseLibrary.shipped();
+  private static final Set<Position> ANYWHERE = EnumSet.allOf(Position.class);
 
   private static Dose dose(
       DoseForm form, int repetitions, int sets, Laterality sides, Units units, int rest) {
@@ -99,7 +103,7 @@ class StepTimeTest {
       steps.add(new Step(exercise, dose, position, Side.LEFT));
       charged +=
           (StepTime.millis(dose, Pace.USUAL) + 999) / 1000
-              + SetUp.charge(position, exercise.demands().things());
+              + SetUp.charge(position, exercise.demands().things(), ANYWHERE);
     }
     steps.sort(Comparator.comparing(step -> step.position() == Position.FLOOR));
     if (steps.stream().anyMatch(step -> step.position() == Position.FLOOR)) {
@@ -107,6 +111,34 @@ class StepTimeTest {
     }
     long length = CueSheetWriter.write(steps, Pace.USUAL, Notation.NAMES).lengthMillis();
     assertThat(length).isLessThanOrEqualTo(charged * 1000);
+  }
+
+  /** Who stays where they are pays the way there once. */
+  @ParameterizedTest
+  @EnumSource(
+      value = Position.class,
+      names = {"STAND", "TABLE", "WALL", "SIT"})
+  void noOrderInOnePositionTakesLongerThanIsCharged(Position position) {
+    for (long seed = 0; seed < 40; seed++) {
+      List<Exercise> chosen =
+          new ArrayList<>(
+              LIBRARY.exercises().stream()
+                  .filter(exercise -> exercise.demands().positions().contains(position))
+                  .toList());
+      Collections.shuffle(chosen, new Random(seed));
+      List<Step> steps = new ArrayList<>();
+      long charged = SetUp.arrivingCharge(Set.of(position));
+      for (Exercise exercise : chosen.subList(0, Math.min(8, chosen.size()))) {
+        Dose dose = exercise.dose(exercise.usualMethod()).orElseThrow().usual();
+        Step step = new Step(exercise, dose, position, Side.LEFT);
+        steps.add(step);
+        charged +=
+            StepTime.chargedSeconds(step, Pace.USUAL)
+                + SetUp.charge(position, exercise.demands().things(), Set.of(position));
+      }
+      assertThat(RoutineTime.of(steps, Pace.USUAL).lengthMillis())
+          .isLessThanOrEqualTo(charged * 1000);
+    }
   }
 
   @Test
@@ -123,8 +155,8 @@ class StepTimeTest {
     assertThat(length).isEqualTo(40_000 + 3_000 + 15_000 + 3_000 + 15_000);
     long charged =
         40
-            + 2L * SetUp.charge(Position.SIT, java.util.Set.of())
-            + 2L * SetUp.charge(Position.FLOOR, java.util.Set.of())
+            + 2L * SetUp.charge(Position.SIT, Set.of(), ANYWHERE)
+            + 2L * SetUp.charge(Position.FLOOR, Set.of(), ANYWHERE)
             + SetUp.floorCharge();
     assertThat(length).isLessThanOrEqualTo(charged * 1000);
   }
