@@ -106,8 +106,8 @@ form {
 .before input[type='number'] {
   width: 72px;
 }
-.before input[type='time'] {
-  width: 136px;
+.before .time {
+  width: 88px;
 }
 .stop {
   color: var(--stop);

@@ -238,6 +238,16 @@ class BlockTest {
     assertThat(one.get("/day?date=" + MONDAY).get("blocks")).isEmpty();
   }
 
+  /** In the evening this morning was proposed. */
+  @Test
+  void aPracticeDayIsProposedForAMorningToCome(RunningServer server) {
+    JsonNode form = OneClient.takeIn(server).get("/practice-days/proposal").get("form");
+    assertThat(form.get("startsAt").asString()).startsWith("09:30");
+    assertThat(form.get("date").asString())
+        .as("it is noon")
+        .isEqualTo(Practice.today().plusDays(1).toString());
+  }
+
   @Test
   void theSamePracticeDayIsNotPlacedTwice(RunningServer server) {
     OneClient one = OneClient.takeIn(server);

@@ -8,6 +8,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
@@ -50,7 +51,7 @@ final class PracticeDayForms {
                 activity ->
                     new PracticeDayForm(
                         activity.id(),
-                        LocalDate.now(clock.withZone(client.zone())),
+                        nextMorning(LocalDateTime.now(clock.withZone(client.zone()))),
                         BEGINS,
                         ENDS,
                         List.of(
@@ -61,6 +62,10 @@ final class PracticeDayForms {
                         new SegmentForm("Repertoire", REPERTOIRE_MINUTES)))
             .orElse(null);
     return new PracticeProposal(form, new SegmentForm("Technique", ANOTHER_MINUTES), STEP_MINUTES);
+  }
+
+  private static LocalDate nextMorning(LocalDateTime now) {
+    return now.toLocalTime().isBefore(BEGINS) ? now.toLocalDate() : now.toLocalDate().plusDays(1);
   }
 
   /**
