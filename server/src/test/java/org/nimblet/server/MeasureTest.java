@@ -24,11 +24,14 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.nimblet.core.anatomy.Digit;
+import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.drill.TwoHandedRow;
+import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.measure.Pace;
 import org.nimblet.core.measure.Tap;
 import org.nimblet.core.measure.TapTask;
+import org.nimblet.core.routine.OpenDrills;
 import org.nimblet.server.standin.StandInHands;
 import org.nimblet.server.support.HttpCaller.Answer;
 import org.nimblet.server.support.OneClient;
@@ -167,6 +170,53 @@ class MeasureTest {
     JsonNode log = one.get("/log").get("entries");
     assertThat(log).hasSize(1);
     assertThat(log.get(0).toString()).contains("Tap test");
+  }
+
+  /** Model 5: a tempo rises only when even enough (7). */
+  @Test
+  void aTempoWaitsForAHandThatKeysCalledUneven(RunningServer server) {
+    OneClient one = OneClient.takeIn(server);
+    Map<String, Object> test = tapTest(simulated(pair(50), 15, 2), "LEFT");
+    Map<String, Object> frame = frame(Practice.morning(8), "DONE");
+    test.put("frame", frame);
+    test.put("bpm", 50);
+    assertThat(one.sent("POST", "/taps", test).get("result").get("title").asString())
+        .isEqualTo("Not even yet at 50 bpm");
+    for (int daysAgo : new int[] {5, 1}) {
+      evenTaps(one, daysAgo);
+    }
+    assertThat(lastOfEvenTaps(one, "LEFT")).contains("the hand was not even enough on keys");
+    assertThat(lastOfEvenTaps(one, "RIGHT")).as("which nobody tested").startsWith("Up from 120");
+    one.send("DELETE", "/taps/result?test=" + frame.get("testId"), null);
+    assertThat(lastOfEvenTaps(one, "LEFT")).as("the test is gone").startsWith("Up from 120");
+  }
+
+  private static void evenTaps(OneClient one, int daysAgo) {
+    Exercise taps = OpenDrills.taps();
+    String dose =
+        taps.doseText(taps.usualMethod(), Notation.NAMES)
+            .format(taps.dose(taps.usualMethod()).orElseThrow().usual());
+    Map<String, Object> form = Practice.stretchForm(Practice.morning(daysAgo));
+    form.put("purpose", "INDEPENDENCE");
+    form.put("steps", List.of(Practice.stepForm(taps.id(), dose, "TOGETHER", 30_000)));
+    UUID session = UUID.randomUUID();
+    assertThat(one.send("PUT", "/sessions/" + session, form).status()).isEqualTo(204);
+    assertThat(
+            one.send("PUT", "/sessions/" + session + "/check-in", Practice.checkInForm(4, 0))
+                .status())
+        .isEqualTo(204);
+  }
+
+  private static String lastOfEvenTaps(OneClient one, String side) {
+    for (JsonNode ladder : one.get("/progress").get("ladders")) {
+      for (JsonNode of : ladder.get("sides")) {
+        if (ladder.get("exerciseId").asString().equals(OpenDrills.taps().id())
+            && of.get("side").asString().equals(side)) {
+          return of.get("last").asString();
+        }
+      }
+    }
+    throw new AssertionError("no ladder of even taps");
   }
 
   @Test

@@ -1,6 +1,8 @@
 package org.nimblet.core.exercise;
 
+import java.util.Collections;
 import java.util.List;
+import java.util.OptionalInt;
 import org.apache.commons.numbers.fraction.BigFraction;
 
 /**
@@ -73,6 +75,11 @@ public sealed interface DoseForm {
   /** The same form with another quantity; itself where the repetitions vary. */
   default DoseForm withQuantity(int quantity) {
     return this;
+  }
+
+  /** How many notes a minute it asks for where they come fastest; empty where nothing beats. */
+  default OptionalInt notesAMinute() {
+    return OptionalInt.empty();
   }
 
   /** Whether a set is gone through without a word between its repetitions. */
@@ -239,6 +246,11 @@ public sealed interface DoseForm {
     @Override
     public <T> T match(Cases<T> cases) {
       return cases.count(this);
+    }
+
+    @Override
+    public OptionalInt notesAMinute() {
+      return OptionalInt.of(beatsPerMinute);
     }
 
     @Override
@@ -433,6 +445,11 @@ public sealed interface DoseForm {
     @Override
     public <T> T match(Cases<T> cases) {
       return cases.paced(this);
+    }
+
+    @Override
+    public OptionalInt notesAMinute() {
+      return OptionalInt.of(beatsPerMinute * Collections.max(ladder));
     }
 
     @Override

@@ -73,6 +73,11 @@ public record HandTapping(
     public double spreadPercent() {
       return meanMillis == 0 ? 0 : PERCENT * spreadMillis / meanMillis;
     }
+
+    /** The hand's own tempo, at least 1. */
+    int tapsAMinute() {
+      return (int) Math.max(1, Math.round(MILLIS_A_MINUTE / meanMillis));
+    }
   }
 
   /**

@@ -10,6 +10,7 @@ import java.util.OptionalInt;
 import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.drill.DrillTempo;
+import org.nimblet.core.exercise.Evenness;
 import org.nimblet.core.exercise.Ladder;
 
 /**
@@ -110,6 +111,22 @@ public record Tapping(
   /** Whether every hand is even and right enough to go faster. */
   public boolean evenEnough() {
     return hands.values().stream().allMatch(Tapping::evenEnough);
+  }
+
+  /** What it says of each hand for whatever climbs by tempo; of the speed test nothing. */
+  public List<Evenness> evenness() {
+    if (task.pace() == Pace.SPEED) {
+      return List.of();
+    }
+    return hands.values().stream()
+        .flatMap(
+            hand ->
+                hand.timing().filter(timing -> timing.meanMillis() > 0).stream()
+                    .map(HandTapping.Timing::tapsAMinute)
+                    .map(own -> task.tapsAMinute().orElse(own))
+                    .map(tempo -> new Evenness(hand.side(), tempo, evenEnough(hand))))
+        .sorted(Comparator.comparing(Evenness::side))
+        .toList();
   }
 
   private static boolean evenEnough(HandTapping hand) {

@@ -114,7 +114,7 @@ public final class DecisionWords {
           .formatted(
               answers.donePercent(), answers.shortfall().map(why -> " " + why.words()).orElse(""));
     } else if (answers.uneven()) {
-      return "it was not even enough";
+      return "the hand was not even enough on keys";
     }
     return answers.duringAtLeast(ProgressRules.RISEN_PAIN)
         ? "pain %s while it was done, %d is usual"

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
 import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.exercise.Evenness;
 import org.nimblet.core.exercise.Laterality;
 
 /**
@@ -15,6 +16,7 @@ import org.nimblet.core.exercise.Laterality;
  * @param checkedIn whether somebody said afterwards how it was
  * @param askedBefore whether pain was asked for before it
  * @param effort 0–10, if it was said
+ * @param evenness what keys said of the hands in it
  */
 public record LoggedSession(
     UUID id,
@@ -22,11 +24,13 @@ public record LoggedSession(
     boolean checkedIn,
     boolean askedBefore,
     OptionalInt effort,
-    List<LoggedStep> steps) {
+    List<LoggedStep> steps,
+    List<Evenness> evenness) {
 
-  /** Copies the steps. */
+  /** Copies the lists. */
   public LoggedSession {
     steps = List.copyOf(steps);
+    evenness = List.copyOf(evenness);
   }
 
   /**

@@ -10,6 +10,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Function;
@@ -25,10 +26,13 @@ public final class Progress {
 
   private final Map<String, LadderStory> judged;
   private final Map<String, LadderStory> next;
+  private final Set<String> uneven;
 
-  private Progress(Map<String, LadderStory> judged, Map<String, LadderStory> next) {
+  private Progress(
+      Map<String, LadderStory> judged, Map<String, LadderStory> next, Set<String> uneven) {
     this.judged = Map.copyOf(judged);
     this.next = Map.copyOf(next);
+    this.uneven = Set.copyOf(uneven);
   }
 
   /**
@@ -73,7 +77,13 @@ public final class Progress {
     words.forEach(fold::add);
     Map<String, LadderStory> judged = fold.stories(now);
     // A session closes with the next one, so what is done next follows from all of them.
-    return new Progress(judged, fold.hasOpen(now) ? fold.stories(LocalDateTime.MAX) : judged);
+    return new Progress(
+        judged, fold.hasOpen(now) ? fold.stories(LocalDateTime.MAX) : judged, fold.uneven(now));
+  }
+
+  /** The exercises whose tempo rises no further until keys say that the hands are even. */
+  public Set<String> uneven() {
+    return uneven;
   }
 
   /** The stories as far as they are judged, by exercise. */

@@ -44,6 +44,9 @@ public final class ProgressRules {
   /** Days between two changes upward. */
   static final int DAYS_BETWEEN_STEPS = 3;
 
+  /** What keys said of a hand counts for so many days (ours). */
+  static final int MEASURED_DAYS = 28;
+
   /** So many holds in a row, and the coach is told. */
   public static final int HOLDS_TO_TELL = 6;
 

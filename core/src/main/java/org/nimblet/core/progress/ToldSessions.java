@@ -6,16 +6,20 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.Set;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.anatomy.Target;
 import org.nimblet.core.exercise.Dose;
+import org.nimblet.core.exercise.Evenness;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.Ladder;
 import org.nimblet.core.exercise.Method;
+import org.nimblet.core.exercise.Progression;
 import org.nimblet.core.exercise.Use;
 import org.nimblet.core.progress.HealthWord.OfPain;
 import org.nimblet.core.progress.LoggedSession.LoggedStep;
@@ -33,6 +37,9 @@ final class ToldSessions {
   private final Map<String, List<RungEvent>> events = new HashMap<>();
   private final Map<Target, Map<Side, List<LocalDate>>> worked = new HashMap<>();
   private final Map<LocalDate, List<OfPain>> painsBefore = new HashMap<>();
+  private final Map<Side, List<Measured>> measured = new EnumMap<>(Side.class);
+
+  private record Measured(LocalDateTime at, Evenness evenness) {}
 
   ToldSessions(HealthRecord told, ZoneId zone, Progress.Reading reading) {
     this.told = told;
@@ -57,6 +64,11 @@ final class ToldSessions {
                 : Optional.empty(),
             told.morning(began.toLocalDate().plusDays(1)),
             told.stopsIn(session.id()));
+    for (Evenness said : session.evenness()) {
+      measured
+          .computeIfAbsent(said.side(), side -> new ArrayList<>())
+          .add(new Measured(began, said));
+    }
     Map<String, Map<Side, Evidence>> here = new HashMap<>();
     for (LoggedStep step : session.steps()) {
       reading
@@ -99,7 +111,7 @@ final class ToldSessions {
     }
   }
 
-  private static Evidence evidence(
+  private Evidence evidence(
       LoggedSession session,
       Told around,
       LoggedStep step,
@@ -120,7 +132,61 @@ final class ToldSessions {
         worst(around.ofIt(), exercise, side),
         worst(around.morning(), exercise, side),
         session.effort(),
-        false);
+        isUneven(exercise, dose, side, around.began()));
+  }
+
+  /**
+   * Whether a hand is not even enough for more than the tempo of a dose, by the last that keys said
+   * of it before a moment (model section 7).
+   */
+  private boolean isUneven(
+      Exercise exercise, Optional<Dose> dose, Side side, LocalDateTime moment) {
+    if (!(exercise.progression().steps() instanceof Progression.Tempo)) {
+      return false;
+    }
+    OptionalInt notes = dose.map(set -> set.form().notesAMinute()).orElse(OptionalInt.empty());
+    if (notes.isEmpty()) {
+      return false;
+    }
+    LocalDateTime oldest = moment.minusDays(ProgressRules.MEASURED_DAYS);
+    return measured.getOrDefault(side, List.of()).stream()
+        .filter(one -> !one.at().isAfter(moment) && !one.at().isBefore(oldest))
+        .flatMap(one -> one.evenness().enoughAt(notes.getAsInt()).stream())
+        .reduce((earlier, later) -> later)
+        .filter(enough -> !enough)
+        .isPresent();
+  }
+
+  /** The exercises that go no faster yet on some side, as far as keys have said. */
+  Set<String> uneven(LocalDateTime now) {
+    Set<String> uneven = new HashSet<>();
+    events.forEach(
+        (id, all) ->
+            reading
+                .library()
+                .find(id)
+                .filter(
+                    exercise ->
+                        lastDoses(all).entrySet().stream()
+                            .anyMatch(
+                                last ->
+                                    isUneven(
+                                        exercise,
+                                        Optional.of(last.getValue()),
+                                        last.getKey(),
+                                        now)))
+                .ifPresent(exercise -> uneven.add(id)));
+    return uneven;
+  }
+
+  private static Map<Side, Dose> lastDoses(List<RungEvent> events) {
+    Map<Side, Dose> doses = new EnumMap<>(Side.class);
+    for (RungEvent event : events) {
+      if (event instanceof Evidence told) {
+        told.dose().ifPresent(dose -> doses.put(told.side(), dose));
+      }
+    }
+    return doses;
   }
 
   /**

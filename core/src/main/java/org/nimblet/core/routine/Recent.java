@@ -64,10 +64,10 @@ public record Recent(
     return new Recent(daysSinceDone, Map.of(), Map.of(), Set.of(), Set.of());
   }
 
-  /** The same with the rungs on which they stand. */
-  public Recent on(Map<String, RungDose> others) {
+  /** The same with the rungs on which they stand, and those whose tempo rises no further yet. */
+  public Recent on(Map<String, RungDose> others, Set<String> notEven) {
     return new Recent(
-        daysSinceDone, lastDoses, volumes, workedHard, uneven, courses, others, feltElsewhere);
+        daysSinceDone, lastDoses, volumes, workedHard, notEven, courses, others, feltElsewhere);
   }
 
   /** What they are in the midst of in routines of a purpose. */

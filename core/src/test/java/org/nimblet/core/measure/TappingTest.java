@@ -18,6 +18,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.drill.TwoHandedRow;
+import org.nimblet.core.exercise.Evenness;
 
 class TappingTest {
 
@@ -93,7 +94,11 @@ class TappingTest {
     assertThat(even.asymmetry(TapMeasure.SPREAD).orElseThrow()).isBetween(0.0, 0.5);
     List<Tap> uneven = new ArrayList<>(new SyntheticTaps(3).taps(task, Side.LEFT, 40, 4));
     uneven.addAll(new SyntheticTaps(4).taps(task, Side.RIGHT, 6, 4));
-    assertThat(Tapping.of(task, SyntheticTaps.KEYS, uneven).evenEnough()).isFalse();
+    Tapping oneUneven = Tapping.of(task, SyntheticTaps.KEYS, uneven);
+    assertThat(oneUneven.evenEnough()).isFalse();
+    assertThat(oneUneven.evenness())
+        .as("of each hand, for what climbs by tempo")
+        .containsExactly(new Evenness(Side.LEFT, 168, false), new Evenness(Side.RIGHT, 168, true));
     assertThat(Tapping.of(task, SyntheticTaps.KEYS, both.subList(0, 60)).evenEnough()).isFalse();
   }
 
@@ -112,6 +117,7 @@ class TappingTest {
     assertThat(tapping.of(Side.LEFT).orElseThrow().inTenSeconds()).hasValue(46);
     assertThat(tapping.asymmetry(TapMeasure.TEN_SECONDS).orElseThrow())
         .isCloseTo(0.08, within(1e-9));
+    assertThat(tapping.evenness()).as("as fast as one can is nobody's tempo").isEmpty();
   }
 
   @ParameterizedTest
@@ -126,6 +132,20 @@ class TappingTest {
     Tapping tapping = Tapping.of(task, SyntheticTaps.KEYS, List.of());
     assertThat(tapping.of(Side.RIGHT).orElseThrow().timing()).isEmpty();
     assertThat(tapping.evenEnough()).isFalse();
+    assertThat(tapping.evenness()).isEmpty();
+  }
+
+  /** 300 ms from tap to tap are 200 a minute. */
+  @Test
+  void aTestWithoutAClickSaysSomethingOfItsOwnTempo() {
+    TapTask task =
+        new TapTask(Pace.OWN, List.of(Digit.INDEX), TwoHandedRow.RIGHT, OptionalInt.empty());
+    List<Tap> taps = new ArrayList<>();
+    for (int i = 0; i < 60; i++) {
+      taps.add(SyntheticTaps.tap(Side.RIGHT, Digit.INDEX, i * 300));
+    }
+    assertThat(Tapping.of(task, SyntheticTaps.KEYS, taps).evenness())
+        .containsExactly(new Evenness(Side.RIGHT, 200, true));
   }
 
   /**

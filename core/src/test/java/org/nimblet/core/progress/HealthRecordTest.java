@@ -49,7 +49,13 @@ class HealthRecordTest {
 
   private static LoggedSession session(long daysAgo, boolean checkedIn) {
     return new LoggedSession(
-        UUID.randomUUID(), daysAgo(daysAgo), checkedIn, false, OptionalInt.empty(), List.of());
+        UUID.randomUUID(),
+        daysAgo(daysAgo),
+        checkedIn,
+        false,
+        OptionalInt.empty(),
+        List.of(),
+        List.of());
   }
 
   @Test

@@ -19,6 +19,8 @@ import org.junit.jupiter.api.Test;
 import org.nimblet.core.anatomy.Notation;
 import org.nimblet.core.anatomy.Region;
 import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.exercise.Dose;
+import org.nimblet.core.exercise.Evenness;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
 import org.nimblet.core.exercise.Laterality;
@@ -61,7 +63,8 @@ class ProgressTest {
                     percent,
                     why,
                     OptionalInt.empty(),
-                    Optional.empty()))));
+                    Optional.empty())),
+            List.of()));
     return id;
   }
 
@@ -104,6 +107,95 @@ class ProgressTest {
 
   private RungDose next(int day) {
     return atNoon(day).doses(MONDAY.plusDays(day)).get(STRETCH);
+  }
+
+  /** Keys said of a hand, some days before Monday, how even it was at so many notes a minute. */
+  private void tested(int daysBefore, Side side, int notesAMinute, boolean even) {
+    sessions.add(
+        new LoggedSession(
+            new UUID(daysBefore, notesAMinute),
+            at(-daysBefore, 8),
+            true,
+            true,
+            OptionalInt.empty(),
+            List.of(),
+            List.of(new Evenness(side, notesAMinute, even))));
+  }
+
+  private static final String TAPS = "even-taps";
+
+  /** Even taps at 120 went well on two days: the usual step to 125. */
+  private Progress afterTwoGoodDays() {
+    Exercise taps = LIBRARY.find(TAPS).orElseThrow();
+    Method method = taps.usualMethod();
+    String dose =
+        taps.doseText(method, Notation.NAMES).format(taps.dose(method).orElseThrow().usual());
+    for (int day : new int[] {0, 4}) {
+      sessions.add(
+          new LoggedSession(
+              new UUID(day, 9),
+              at(day, 9),
+              true,
+              true,
+              OptionalInt.of(4),
+              List.of(
+                  new LoggedSession.LoggedStep(
+                      TAPS,
+                      dose,
+                      Laterality.TOGETHER,
+                      Optional.empty(),
+                      100,
+                      100,
+                      Optional.empty(),
+                      OptionalInt.empty(),
+                      Optional.empty())),
+              List.of()));
+      words.add(new HealthWord.OfMorning(at(day + 1, 8), MONDAY.plusDays(day + 1)));
+    }
+    return atNoon(6);
+  }
+
+  private static int tempoOfTomorrow(Progress progress) {
+    Dose dose = progress.doses(MONDAY.plusDays(7)).get(TAPS).dose();
+    return dose.form().notesAMinute().orElseThrow();
+  }
+
+  @Test
+  void aTempoRisesWhereNobodyHasMeasured() {
+    assertThat(tempoOfTomorrow(afterTwoGoodDays())).isEqualTo(125);
+  }
+
+  /** Model 5: a tempo rises only when even enough (7). */
+  @Test
+  void aTempoStaysWhereKeysSaidThatTheHandIsNotEven() {
+    tested(3, Side.LEFT, 100, false);
+    Progress progress = afterTwoGoodDays();
+    assertThat(tempoOfTomorrow(progress)).isEqualTo(120);
+    assertThat(progress.uneven()).containsExactly(TAPS);
+    LadderStory story = progress.story(TAPS).orElseThrow();
+    assertThat(story.decisions())
+        .filteredOn(decision -> decision.side() == Side.LEFT)
+        .last()
+        .extracting(decision -> DecisionWords.sentence(decision, story.ladder()))
+        .asString()
+        .contains("the hand was not even enough on keys");
+  }
+
+  @Test
+  void whatKeysSaidCountsOnlyWhereItSaysSomething() {
+    tested(3, Side.LEFT, 168, false);
+    tested(40, Side.RIGHT, 100, false);
+    assertThat(tempoOfTomorrow(afterTwoGoodDays()))
+        .as("uneven when it went faster, or long ago")
+        .isEqualTo(125);
+    sessions.clear();
+    tested(5, Side.LEFT, 100, false);
+    tested(4, Side.LEFT, 130, true);
+    assertThat(tempoOfTomorrow(afterTwoGoodDays())).as("even since").isEqualTo(125);
+    sessions.clear();
+    tested(5, Side.LEFT, 130, true);
+    tested(4, Side.LEFT, 100, false);
+    assertThat(tempoOfTomorrow(afterTwoGoodDays())).as("no more").isEqualTo(120);
   }
 
   @Test

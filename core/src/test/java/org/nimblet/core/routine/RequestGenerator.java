@@ -146,7 +146,9 @@ public final class RequestGenerator {
                         Weights.ofActivity(discipline, working, subset(Digit.class)), 100)))
             .caringFor(purpose, pains, Optional.of(any(Side.class))),
         new Recent(days, lastDoses, volumes, few(Tissue.class), Set.of())
-            .on(rungs(library, facts, days.keySet())),
+            .on(
+                rungs(library, facts, days.keySet()),
+                random.nextBoolean() ? days.keySet() : Set.of()),
         new Around(
             random.nextInt(4) == 0,
             random.nextInt(3) == 0 ? OptionalInt.of(random.nextInt(120)) : OptionalInt.empty(),

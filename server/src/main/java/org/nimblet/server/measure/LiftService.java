@@ -128,7 +128,7 @@ class LiftService {
               conditions.of(person, form.frame().beganAt(), form.device().device()));
       tests.save(row);
     }
-    sessions.keep(person, form.frame(), "Hold and lift", doing(form), sides(form));
+    sessions.keep(person, form.frame(), "Hold and lift", doing(form), sides(form), List.of());
     return new LiftKeptView(done ? result(person, form.frame().testId()) : null);
   }
 

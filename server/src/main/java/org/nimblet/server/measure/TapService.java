@@ -8,6 +8,7 @@ import java.util.OptionalInt;
 import java.util.UUID;
 import org.nimblet.core.anatomy.Digit;
 import org.nimblet.core.drill.Circle;
+import org.nimblet.core.exercise.Evenness;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.measure.Device;
 import org.nimblet.core.measure.Pace;
@@ -191,12 +192,13 @@ class TapService {
     TapTask task = checked(form);
     String doing = new TapViews(person.client().notation()).doing(task, form.notesABeat());
     boolean done = form.frame().ending() == SessionEnding.DONE;
+    List<Evenness> evenness = List.of();
     if (done && !tests.existsById(form.frame().testId())) {
       List<Tap> taps = form.taps().stream().map(TapForm::tap).toList();
-      measured(task, form.device().device(), taps);
+      evenness = measured(task, form.device().device(), taps).evenness();
       save(person, form, taps);
     }
-    sessions.keep(person, form.frame(), "Tap test", doing, task.sides());
+    sessions.keep(person, form.frame(), "Tap test", doing, task.sides(), evenness);
     return new TapKeptView(done ? result(person, form.frame().testId()) : null);
   }
 
@@ -290,10 +292,11 @@ class TapService {
         .orElseThrow(() -> new NotFoundException("test"));
   }
 
-  /** Forgets a test that went wrong; its session stays. */
+  /** Forgets a test that went wrong; its session stays, without what keys said in it. */
   @Transactional
   void forget(ClientFile client, UUID id) {
     tests.delete(raw(client, id));
+    sessions.forgetEvenness(client, id);
   }
 
   /** Which row some digits are. */

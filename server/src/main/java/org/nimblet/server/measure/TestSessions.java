@@ -3,11 +3,14 @@ package org.nimblet.server.measure;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
+import java.util.UUID;
 import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.exercise.Evenness;
 import org.nimblet.core.exercise.Laterality;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.routine.OpenDrills;
 import org.nimblet.core.session.SessionEnding;
+import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.measure.MeasureForms.TestFrame;
 import org.nimblet.server.person.Person;
 import org.nimblet.server.platform.InvalidFieldException;
@@ -37,9 +40,16 @@ class TestSessions {
    * @param title what kind of test
    * @param doing what was done in it
    * @param sides the hands that did it
+   * @param evenness what keys said of them
    * @throws InvalidFieldException if it is told of from the future
    */
-  void keep(Person person, TestFrame frame, String title, String doing, List<Side> sides) {
+  void keep(
+      Person person,
+      TestFrame frame,
+      String title,
+      String doing,
+      List<Side> sides,
+      List<Evenness> evenness) {
     if (frame.beganAt().isAfter(person.now().plus(AHEAD))) {
       throw new InvalidFieldException("frame.beganAt", "Not in the future.");
     }
@@ -75,7 +85,12 @@ class TestSessions {
             List.of(step),
             frame.hurts(),
             frame.before()),
-        () -> Optional.of(new Played(Optional.empty(), title)));
+        () -> Optional.of(new Played(Optional.empty(), title, evenness)));
+  }
+
+  /** Forgets what keys said in the session of a test. */
+  void forgetEvenness(ClientFile client, UUID testId) {
+    sessions.forgetEvenness(client, testId);
   }
 
   private static StepOutcome outcome(TestFrame frame) {

@@ -66,10 +66,12 @@ final class Recents {
   Recent on(LocalDate date, ClientFile client, CoachLibrary library, LocalDateTime now) {
     return byDate.computeIfAbsent(
         new Seen(date, Judged.at(now, library)),
-        seen ->
-            done.work()
-                .recent(date, library.library(), (e, words) -> dose(e, words, client))
-                .on(progress(client, library, now).doses(date)));
+        seen -> {
+          Progress led = progress(client, library, now);
+          return done.work()
+              .recent(date, library.library(), (e, words) -> dose(e, words, client))
+              .on(led.doses(date), led.uneven());
+        });
   }
 
   /** Where it has led; what was judged before is not asked for again. */

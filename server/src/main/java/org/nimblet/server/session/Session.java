@@ -10,6 +10,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.UUID;
+import org.hibernate.annotations.JdbcTypeCode;
+import org.hibernate.type.SqlTypes;
+import org.nimblet.core.exercise.Evenness;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.core.progress.LoggedSession;
 import org.nimblet.core.session.PastSession;
@@ -55,6 +58,10 @@ class Session extends NewRow {
   @Enumerated(EnumType.STRING)
   TighterSide tighterSide;
 
+  /** What keys said of the hands in it; null where there were none. */
+  @JdbcTypeCode(SqlTypes.JSON)
+  List<Evenness> evenness;
+
   /** The session as the core reads it. */
   PastSession past() {
     return new PastSession(
@@ -69,7 +76,8 @@ class Session extends NewRow {
         checkedInAt != null,
         askedBefore,
         effort == null ? OptionalInt.empty() : OptionalInt.of(effort),
-        steps);
+        steps,
+        evenness == null ? List.of() : evenness);
   }
 
   @Override

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.UUID;
 import java.util.function.Supplier;
 import org.nimblet.core.anatomy.Side;
+import org.nimblet.core.exercise.Evenness;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.progress.Completion;
 import org.nimblet.core.progress.PainMoment;
@@ -77,8 +78,15 @@ public class SessionService {
    *
    * @param routineId the stored routine, if it was one
    * @param title what it is called
+   * @param evenness what keys said of the hands in it
    */
-  public record Played(Optional<UUID> routineId, String title) {}
+  public record Played(Optional<UUID> routineId, String title, List<Evenness> evenness) {
+
+    /** Something without keys. */
+    public Played(Optional<UUID> routineId, String title) {
+      this(routineId, title, List.of());
+    }
+  }
 
   /**
    * Stores a session unless it is stored already; without its block if that was deleted meanwhile.
@@ -172,6 +180,7 @@ public class SessionService {
     session.plannedMillis = form.plannedMillis();
     session.donePercent = Completion.percent(parts(form));
     session.ending = ending(form);
+    session.evenness = routine.map(Played::evenness).filter(said -> !said.isEmpty()).orElse(null);
     sessions.save(session);
     for (int place = 0; place < form.steps().size(); place++) {
       steps.save(step(session, place, form.steps().get(place)));
@@ -195,6 +204,19 @@ public class SessionService {
     return endedAt.isAfter(now.plus(CLOCK_TOLERANCE))
         ? Duration.between(now, endedAt)
         : Duration.ZERO;
+  }
+
+  /** Forgets what keys said of the hands in a session; the session stays. */
+  @Transactional
+  public void forgetEvenness(ClientFile client, UUID sessionId) {
+    sessions
+        .findToWriteByIdAndClientId(sessionId, client.id())
+        .filter(session -> session.evenness != null)
+        .ifPresent(
+            session -> {
+              session.evenness = null;
+              changed(client);
+            });
   }
 
   /** Stores the check-in of a session unless it is stored already. */
