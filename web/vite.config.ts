@@ -55,7 +55,7 @@ export default defineConfig({
     maxWorkers: '100%',
     restoreMocks: true,
     unstubGlobals: true,
-    setupFiles: ['src/forgetAnswers.ts'],
+    setupFiles: ['src/eachTestAlone.ts'],
     // A machine that is busy with other things draws five times slower; a test that hangs still ends.
     testTimeout: 60_000,
   },
