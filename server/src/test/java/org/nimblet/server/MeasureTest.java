@@ -185,10 +185,18 @@ class MeasureTest {
     for (int daysAgo : new int[] {5, 1}) {
       evenTaps(one, daysAgo);
     }
+    assertThat(bpmOfRows(one, "LEFT")).as("where the test was").isEqualTo(50);
+    assertThat(bpmOfRows(one, "RIGHT")).as("which nobody tested").isEqualTo(84);
     assertThat(lastOfEvenTaps(one, "LEFT")).contains("the hand was not even enough on keys");
     assertThat(lastOfEvenTaps(one, "RIGHT")).as("which nobody tested").startsWith("Up from 120");
     one.send("DELETE", "/taps/result?test=" + frame.get("testId"), null);
     assertThat(lastOfEvenTaps(one, "LEFT")).as("the test is gone").startsWith("Up from 120");
+  }
+
+  private static int bpmOfRows(OneClient one, String hands) {
+    return one.get("/workshop/row?what=TRANSITIONS&another=0&notesABeat=2&hands=" + hands)
+        .at("/tempo/first")
+        .asInt();
   }
 
   private static void evenTaps(OneClient one, int daysAgo) {

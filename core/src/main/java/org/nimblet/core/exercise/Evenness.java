@@ -31,4 +31,9 @@ public record Evenness(Side side, int notesAMinute, boolean enough) {
     boolean says = enough ? notesAMinute >= otherNotesAMinute : notesAMinute <= otherNotesAMinute;
     return says ? Optional.of(enough) : Optional.empty();
   }
+
+  /** At how many notes a minute the hand goes next: a rung faster where it was even enough. */
+  public int nextNotesAMinute() {
+    return enough ? Ladder.nextTempo(notesAMinute) : notesAMinute;
+  }
 }

@@ -10,11 +10,14 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.UUID;
 import java.util.function.Function;
+import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Dose;
+import org.nimblet.core.exercise.Evenness;
 import org.nimblet.core.exercise.Exercise;
 import org.nimblet.core.exercise.ExerciseLibrary;
 import org.nimblet.core.exercise.Load;
@@ -27,12 +30,17 @@ public final class Progress {
   private final Map<String, LadderStory> judged;
   private final Map<String, LadderStory> next;
   private final Set<String> uneven;
+  private final Map<Side, Evenness> evenness;
 
   private Progress(
-      Map<String, LadderStory> judged, Map<String, LadderStory> next, Set<String> uneven) {
+      Map<String, LadderStory> judged,
+      Map<String, LadderStory> next,
+      Set<String> uneven,
+      Map<Side, Evenness> evenness) {
     this.judged = Map.copyOf(judged);
     this.next = Map.copyOf(next);
     this.uneven = Set.copyOf(uneven);
+    this.evenness = Map.copyOf(evenness);
   }
 
   /**
@@ -78,7 +86,21 @@ public final class Progress {
     Map<String, LadderStory> judged = fold.stories(now);
     // A session closes with the next one, so what is done next follows from all of them.
     return new Progress(
-        judged, fold.hasOpen(now) ? fold.stories(LocalDateTime.MAX) : judged, fold.uneven(now));
+        judged,
+        fold.hasOpen(now) ? fold.stories(LocalDateTime.MAX) : judged,
+        fold.uneven(now),
+        fold.evenness(now));
+  }
+
+  /**
+   * At how many notes a minute some hands go next together, by what keys said of them last; empty
+   * where they said nothing.
+   */
+  public OptionalInt notesAMinute(Set<Side> hands) {
+    return hands.stream()
+        .flatMap(hand -> Optional.ofNullable(evenness.get(hand)).stream())
+        .mapToInt(Evenness::nextNotesAMinute)
+        .min();
   }
 
   /** The exercises whose tempo rises no further until keys say that the hands are even. */

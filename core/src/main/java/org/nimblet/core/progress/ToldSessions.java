@@ -157,6 +157,18 @@ final class ToldSessions {
         .isPresent();
   }
 
+  /** The last that keys said of each hand, as long as it counts. */
+  Map<Side, Evenness> evenness(LocalDateTime now) {
+    LocalDateTime oldest = now.minusDays(ProgressRules.MEASURED_DAYS);
+    Map<Side, Evenness> last = new EnumMap<>(Side.class);
+    measured.forEach(
+        (side, all) ->
+            all.stream()
+                .filter(one -> !one.at().isBefore(oldest))
+                .forEach(one -> last.put(side, one.evenness())));
+    return last;
+  }
+
   /** The exercises that go no faster yet on some side, as far as keys have said. */
   Set<String> uneven(LocalDateTime now) {
     Set<String> uneven = new HashSet<>();

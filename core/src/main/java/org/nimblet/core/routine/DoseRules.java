@@ -250,11 +250,7 @@ final class DoseRules {
       return Optional.empty();
     }
     int before = beatsPerMinute(last.form());
-    int now =
-        step.dose().passes(Side.LEFT).stream()
-            .mapToInt(side -> beatsPerMinute(step.dose().on(side).form()))
-            .max()
-            .orElseThrow();
+    int now = fastest(step.dose());
     boolean uneven = asked.recent().uneven().contains(step.exercise().id());
     if (before == 0 || now == 0) {
       return Optional.empty();
@@ -270,10 +266,24 @@ final class DoseRules {
             "%s goes to %d bpm; last time it was %d, and %s."
                 .formatted(step.exercise().title(), now, before, why),
             most + " bpm",
-            Optional.of(
-                step.dose()
-                    .withException(Optional.empty())
-                    .withForm(withTempo(step.dose().form(), most)))));
+            Optional.of(atTempo(step.dose(), most))));
+  }
+
+  /** A dose no faster than another one; itself where nothing beats in either. */
+  static Dose noFaster(Dose dose, Dose than) {
+    int most = beatsPerMinute(than.form());
+    return most == 0 || fastest(dose) <= most ? dose : atTempo(dose, most);
+  }
+
+  private static int fastest(Dose dose) {
+    return dose.passes(Side.LEFT).stream()
+        .mapToInt(side -> beatsPerMinute(dose.on(side).form()))
+        .max()
+        .orElseThrow();
+  }
+
+  private static Dose atTempo(Dose dose, int beatsPerMinute) {
+    return dose.withException(Optional.empty()).withForm(withTempo(dose.form(), beatsPerMinute));
   }
 
   private static int beatsPerMinute(DoseForm form) {

@@ -1,5 +1,6 @@
 package org.nimblet.core.routine;
 
+import java.util.HashMap;
 import java.util.Map;
 import java.util.OptionalInt;
 import java.util.Set;
@@ -64,10 +65,22 @@ public record Recent(
     return new Recent(daysSinceDone, Map.of(), Map.of(), Set.of(), Set.of());
   }
 
-  /** The same with the rungs on which they stand, and those whose tempo rises no further yet. */
+  /**
+   * The same with the rungs on which they stand. Whose tempo rises no further yet is done as fast
+   * as the last time, whatever the rung.
+   *
+   * @param notEven exercises whose tempo rises no further yet
+   */
   public Recent on(Map<String, RungDose> others, Set<String> notEven) {
+    Map<String, RungDose> held = new HashMap<>(others);
+    for (String exercise : notEven) {
+      Dose last = lastDoses.get(exercise);
+      if (last != null) {
+        held.computeIfPresent(exercise, (id, rung) -> rung.noFasterThan(last));
+      }
+    }
     return new Recent(
-        daysSinceDone, lastDoses, volumes, workedHard, notEven, courses, others, feltElsewhere);
+        daysSinceDone, lastDoses, volumes, workedHard, notEven, courses, held, feltElsewhere);
   }
 
   /** What they are in the midst of in routines of a purpose. */

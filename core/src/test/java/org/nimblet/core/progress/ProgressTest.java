@@ -182,6 +182,19 @@ class ProgressTest {
   }
 
   @Test
+  void handsGoTogetherAsFastAsTheSlowerOneMay() {
+    assertThat(atNoon(0).notesAMinute(Set.of(Side.LEFT))).as("never tested").isEmpty();
+    tested(9, Side.LEFT, 100, false);
+    tested(3, Side.LEFT, 100, true);
+    tested(3, Side.RIGHT, 168, false);
+    Progress progress = atNoon(0);
+    assertThat(progress.notesAMinute(Set.of(Side.LEFT))).as("a rung faster").hasValue(104);
+    assertThat(progress.notesAMinute(Set.of(Side.RIGHT))).as("where it was").hasValue(168);
+    assertThat(progress.notesAMinute(Set.of(Side.LEFT, Side.RIGHT))).hasValue(104);
+    assertThat(atNoon(26).notesAMinute(Set.of(Side.LEFT))).as("long ago").isEmpty();
+  }
+
+  @Test
   void whatKeysSaidCountsOnlyWhereItSaysSomething() {
     tested(3, Side.LEFT, 168, false);
     tested(40, Side.RIGHT, 100, false);

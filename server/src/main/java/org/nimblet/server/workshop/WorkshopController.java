@@ -87,8 +87,8 @@ class WorkshopController {
   }
 
   @GetMapping("/row")
-  RowView row(@PathVariable("clientId") ClientFile client, @ParameterObject @Valid RowForm form) {
-    return WorkshopViews.row(form, client.notation());
+  RowView row(@PathVariable("clientId") Person person, @ParameterObject @Valid RowForm form) {
+    return WorkshopViews.row(form, person);
   }
 
   /** A row that is shown and done again, one tap longer each time. */

@@ -111,6 +111,11 @@ public final class WorkshopForms {
     static TempoRange from(int first) {
       return new TempoRange(LEAST_A_MINUTE, GREATEST_A_MINUTE, STEP, first);
     }
+
+    /** The nearest tempo that can be chosen. */
+    static int within(int tempo) {
+      return Math.max(LEAST_A_MINUTE, Math.min(GREATEST_A_MINUTE, tempo));
+    }
   }
 
   /**

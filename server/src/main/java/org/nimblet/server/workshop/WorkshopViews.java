@@ -2,6 +2,7 @@ package org.nimblet.server.workshop;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -28,6 +29,7 @@ import org.nimblet.core.exercise.FingerState;
 import org.nimblet.core.measure.MeasuredDrill;
 import org.nimblet.core.routine.OpenDrills;
 import org.nimblet.core.routine.SafetyRules;
+import org.nimblet.server.person.Person;
 import org.nimblet.server.routine.SafetyView;
 import org.nimblet.server.workshop.WorkshopForms.ClaspFormView;
 import org.nimblet.server.workshop.WorkshopForms.ClaspView;
@@ -235,9 +237,13 @@ final class WorkshopViews {
         MeasuredDrill.unfit(drill).isPresent() ? null : MeasuredDrill.mostAtOnce(drill));
   }
 
-  /** A row; without a word about the thumb it takes part where the client counts five. */
-  static RowView row(RowForm form, Notation notation) {
-    boolean thumb = form.thumb() == null ? notation == Notation.KEYBOARD : form.thumb();
+  /**
+   * A row, at the tempo to which keys have brought these hands; without a word about the thumb it
+   * takes part where the client counts five.
+   */
+  static RowView row(RowForm form, Person person) {
+    boolean thumb =
+        form.thumb() == null ? person.client().notation() == Notation.KEYBOARD : form.thumb();
     List<Digit> digits = thumb ? List.of(Digit.values()) : Digit.FINGERS;
     Circle circle = Circle.of(form.what(), digits, form.another());
     TwoHandedRow hands = form.hands();
@@ -252,7 +258,7 @@ final class WorkshopViews {
         thumb,
         OpenDrills.taps().id(),
         SafetyRules.STOP_RULES,
-        TempoRange.from(ROW_BPM),
+        TempoRange.from(bpm(person, form, row)),
         PhraseChoice.ALL,
         ROW_ROUNDS,
         hands.left(row),
@@ -261,6 +267,18 @@ final class WorkshopViews {
         form.phrase().map(set -> set.fitted(row, form.notesABeat(), row.get(0))).orElse(row).size(),
         form.phrase().map(Phrase::beatsABar).orElse(null),
         walk);
+  }
+
+  private static int bpm(Person person, RowForm form, List<Digit> row) {
+    Set<Side> hands = EnumSet.noneOf(Side.class);
+    if (!form.hands().left(row).isEmpty()) {
+      hands.add(Side.LEFT);
+    }
+    if (!form.hands().right(row).isEmpty()) {
+      hands.add(Side.RIGHT);
+    }
+    OptionalInt notes = person.progress().notesAMinute(hands);
+    return notes.isPresent() ? TempoRange.within(notes.getAsInt() / form.notesABeat()) : ROW_BPM;
   }
 
   static ClaspsView clasps() {
