@@ -59,7 +59,11 @@ watchDebounced(text, () => ready.value && read(), { debounce: WAIT })
 
 const lines = computed(() => text.value.replace(/\n$/, '').split('\n'))
 const readings = computed(() => view.value?.lines ?? [])
-const unread = computed(() => readings.value.filter((line) => line.wrong).length)
+const unread = computed(() =>
+  readings.value
+    .map((line, i) => ({ place: i + 1, wrong: line.wrong }))
+    .filter((line) => line.wrong),
+)
 function take(index: number, line: string) {
   const all = [...lines.value]
   all[index] = line
@@ -99,7 +103,7 @@ const EXAMPLES = [
       <ol class="read" aria-label="How each line is read">
         <li v-for="(line, i) in readings" :key="i" :class="{ unread: line.wrong }">
           <template v-if="line.wrong">
-            <StateMark state="WARN" /><span>{{ line.wrong }}</span>
+            <StateMark state="WARN" />
             <BButton
               v-for="near in line.near"
               :key="near.title"
@@ -108,6 +112,7 @@ const EXAMPLES = [
               @click="take(i, near.line)"
               >{{ near.title }}</BButton
             >
+            <span v-if="!line.near.length" class="why">{{ line.wrong }}</span>
             <span class="push seconds">{{ duration(line.millis) }}</span>
           </template>
           <template v-else-if="line.kind">
@@ -120,9 +125,14 @@ const EXAMPLES = [
       </ol>
     </div>
     <p v-if="error" class="error" role="alert">{{ error }}</p>
-    <p v-else-if="unread" class="warn" role="status">
-      {{ counted(unread, 'line') }} not read yet; the time is kept, the words stay here.
-    </p>
+    <div v-else-if="unread.length" class="warn" role="status">
+      <p>
+        {{ counted(unread.length, 'line') }} not read yet; the time is kept, the words stay here.
+      </p>
+      <ul>
+        <li v-for="line in unread" :key="line.place">Line {{ line.place }}: {{ line.wrong }}.</li>
+      </ul>
+    </div>
     <dl class="examples">
       <template v-for="one in EXAMPLES" :key="one.line">
         <dt>{{ one.line }}</dt>
@@ -167,7 +177,8 @@ const EXAMPLES = [
   white-space: nowrap;
 }
 .read b,
-.read .dose {
+.read .dose,
+.read .why {
   overflow: hidden;
   text-overflow: ellipsis;
 }
@@ -203,6 +214,8 @@ const EXAMPLES = [
 }
 .warn {
   color: var(--warn);
+}
+.warn p {
   font-weight: 600;
 }
 @media (max-width: 760px) {

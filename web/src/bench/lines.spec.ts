@@ -76,6 +76,7 @@ describe('a routine in lines', () => {
     await panel.find('textarea').setValue('Palm rub: 30 s\nwrist waves 40 s')
     await vi.waitFor(() => expect(panel.text()).toContain('not in the library'))
     expect(panel.text()).toContain('1 line not read yet')
+    expect(panel.get('[role=status]').text()).toContain('Line 2: not in the library.')
     expect(panel.emitted('say')?.at(-1)).toEqual([[step('palm-rub'), step('shake-out')]])
     await panel
       .findAll('button')

@@ -26,6 +26,24 @@ class FrontEndTest {
     }
   }
 
+  /** All files of a build bear the same date, so browsers went on with the page of the last one. */
+  @Test
+  void whatIsKeptIsComparedByWhatItSays(RunningServer server) {
+    for (String path : new String[] {"/", "/today", "/favicon.svg"}) {
+      Answer page = server.caller().get(path);
+      String tag = page.headers().firstValue("ETag").orElse("none");
+      assertThat(server.caller().getIf(path, "If-None-Match", tag).status()).isEqualTo(304);
+      assertThat(server.caller().getIf(path, "If-None-Match", "\"older\"").status()).isEqualTo(200);
+      assertThat(
+              server
+                  .caller()
+                  .getIf(path, "If-Modified-Since", "Fri, 31 Dec 2100 00:00:00 GMT")
+                  .status())
+          .as("by its date")
+          .isEqualTo(200);
+    }
+  }
+
   @Test
   void thePageHasNoScriptInItAndLoadsNothingFromElsewhere(RunningServer server) {
     String page = server.caller().get("/").body();

@@ -19,7 +19,7 @@ public final class ExerciseNames {
   private static final Set<String> SMALL_WORDS =
       Set.of(
           "the", "a", "an", "of", "on", "with", "and", "to", "in", "at", "into", "from", "for",
-          "against", "by", "out");
+          "against", "by", "out", "it", "them", "your", "my");
 
   private static final Pattern BETWEEN_WORDS = Pattern.compile("[^\\p{L}]+");
 

@@ -9,6 +9,7 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.exercise.Dose;
 import org.nimblet.core.exercise.DoseText;
@@ -46,6 +47,10 @@ public final class RoutineLines {
   private static final Pattern BARE_SIDE =
       Pattern.compile("\\b(left|right)\\b(?!\\s*(?:only|side|first|working|hand|\\d))");
   private static final Pattern WORD = Pattern.compile("\\p{L}{3,}");
+
+  /** A bare number is a dose of something, if not of the exercise whose name fits best. */
+  private static final Pattern NUMBER = Pattern.compile("\\d+");
+
   private static final Pattern DOSE_WORD =
       Pattern.compile(
           "(?i).*\\d.*|[x×]|s|sec|seconds|min|minutes?|times|sets?|of|each|sides?|hands?|left|right"
@@ -197,14 +202,25 @@ public final class RoutineLines {
         : new UnreadLine(text, wrong, near, seconds(plain));
   }
 
-  /** Why a line is not read: a word that belongs to no name, or a dose that is none. */
+  /** Why a line is not read: one word that belongs to no name, or all, or a dose that is none. */
   private String wrong(ExerciseNames.Named named, String message) {
-    return Arrays.stream(named.rest().split("\\s+"))
-        .filter(word -> WORD.matcher(word).matches())
-        .filter(word -> reads(named.exercise(), named.rest().replace(word, " ")))
+    List<String> words =
+        Arrays.stream(named.rest().split("\\s+")).filter(WORD.asMatchPredicate()).toList();
+    return Stream.concat(words.stream().map(List::of), Stream.of(words))
+        .filter(
+            some -> {
+              String dose = without(named.rest(), some);
+              return NUMBER.matcher(dose).matches() || reads(named.exercise(), dose);
+            })
         .findFirst()
-        .map("\"%s\" is in no name that fits"::formatted)
+        .map(some -> "\"%s\" is in no name that fits".formatted(String.join(" ", some)))
         .orElse(message);
+  }
+
+  private static String without(String text, List<String> words) {
+    return Arrays.stream(text.split("\\s+"))
+        .filter(word -> !words.contains(word))
+        .collect(Collectors.joining(" "));
   }
 
   private boolean reads(Exercise exercise, String dose) {

@@ -94,10 +94,20 @@ class RoutineLinesTest {
   }
 
   @Test
+  void smallWordsBetweenTheOthersAreNoPartOfAName() {
+    assertThat(((StepsLine) read("shake it out 15 sec")).steps().get(0).exercise().id())
+        .isEqualTo("shake-out");
+    assertThat(((StepsLine) read("rub your palms 20 s")).steps().get(0).exercise().id())
+        .isEqualTo("palm-rub");
+  }
+
+  @Test
   void whatIsNotReadSaysWhyKeepsItsTimeAndOffersWhatIsNear() {
     UnreadLine unknown = (UnreadLine) read("wrist wobbles 40 s");
     assertThat(unknown.wrong()).isEqualTo("\"wobbles\" is in no name that fits");
     assertThat(unknown.seconds()).isEqualTo(40);
+    assertThat(((UnreadLine) read("spiderman push ups 10")).wrong())
+        .isEqualTo("\"spiderman ups\" is in no name that fits");
     assertThat(unknown.near()).extracting(Exercise::title).anyMatch(t -> t.contains("rist"));
     assertThat(((UnreadLine) read("glorp 20 s")).wrong()).isEqualTo("not in the library");
     UnreadLine dose = (UnreadLine) read("palm rub until the moon");

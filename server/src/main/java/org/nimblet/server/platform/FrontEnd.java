@@ -1,10 +1,13 @@
 package org.nimblet.server.platform;
 
 import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.time.Duration;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
+import org.springframework.util.DigestUtils;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import org.springframework.web.servlet.resource.PathResourceResolver;
@@ -27,8 +30,19 @@ class FrontEnd implements WebMvcConfigurer {
         .addResourceHandler("/**")
         .addResourceLocations("classpath:/static/")
         .setCacheControl(CacheControl.noCache())
+        // Builds can be repeated, so that every file of every build bears the same date.
+        .setUseLastModified(false)
+        .setEtagGenerator(FrontEnd::tag)
         .resourceChain(true)
         .addResolver(new PlaceResolver());
+  }
+
+  private static String tag(Resource file) {
+    try (InputStream content = file.getInputStream()) {
+      return '"' + DigestUtils.md5DigestAsHex(content) + '"';
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
   }
 
   /** Any path that is no file and no interface of the server is a place in the single page. */

@@ -55,6 +55,11 @@ public final class HttpCaller {
     return send("GET", path, null);
   }
 
+  /** GET, if what is kept already is out of date. */
+  public Answer getIf(String path, String condition, String kept) {
+    return send("GET", path, HttpRequest.BodyPublishers.noBody(), Map.of(condition, kept));
+  }
+
   /** The lines of a stream that stays open; begins once the first have come. */
   public java.util.stream.Stream<String> stream(String path) {
     HttpRequest request = HttpRequest.newBuilder(URI.create(address + path)).build();
