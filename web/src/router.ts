@@ -1,6 +1,7 @@
 import { createRouter, createWebHistory } from 'vue-router'
 import { fromRoute } from '@/measure/tapQuery'
 import { account } from '@/stores/account'
+import { placeNotLoaded } from './placeNotLoaded'
 
 declare module 'vue-router' {
   interface RouteMeta {
@@ -377,3 +378,5 @@ router.beforeEach(async (to) => {
 router.afterEach((to) => {
   document.title = to.meta.title ? `${to.meta.title} · Nimblet` : 'Nimblet'
 })
+
+router.onError((error, to) => void placeNotLoaded(error, to.fullPath))
