@@ -61,7 +61,7 @@ const lines = computed(() => text.value.replace(/\n$/, '').split('\n'))
 const readings = computed(() => view.value?.lines ?? [])
 const unread = computed(() =>
   readings.value
-    .map((line, i) => ({ place: i + 1, wrong: line.wrong }))
+    .map(({ wrong, near }, place) => ({ place, wrong, near }))
     .filter((line) => line.wrong),
 )
 function take(index: number, line: string) {
@@ -104,15 +104,7 @@ const EXAMPLES = [
         <li v-for="(line, i) in readings" :key="i" :class="{ unread: line.wrong }">
           <template v-if="line.wrong">
             <StateMark state="WARN" />
-            <BButton
-              v-for="near in line.near"
-              :key="near.title"
-              size="sm"
-              variant="link"
-              @click="take(i, near.line)"
-              >{{ near.title }}</BButton
-            >
-            <span v-if="!line.near.length" class="why">{{ line.wrong }}</span>
+            <span class="why">{{ line.wrong }}</span>
             <span class="push seconds">{{ duration(line.millis) }}</span>
           </template>
           <template v-else-if="line.kind">
@@ -130,7 +122,20 @@ const EXAMPLES = [
         {{ counted(unread.length, 'line') }} not read yet; the time is kept, the words stay here.
       </p>
       <ul>
-        <li v-for="line in unread" :key="line.place">Line {{ line.place }}: {{ line.wrong }}.</li>
+        <li v-for="line in unread" :key="line.place">
+          Line {{ line.place + 1 }}: {{ line.wrong }}.
+          <template v-if="line.near.length">
+            Meant:
+            <BButton
+              v-for="near in line.near"
+              :key="near.title"
+              size="sm"
+              variant="link"
+              @click="take(line.place, near.line)"
+              >{{ near.title }}</BButton
+            >
+          </template>
+        </li>
       </ul>
     </div>
     <dl class="examples">

@@ -222,4 +222,11 @@ tbody th span {
 .solid {
   background: var(--main);
 }
+@media (max-width: 480px) {
+  .value {
+    flex-direction: column;
+    gap: 2px;
+    align-items: flex-start;
+  }
+}
 </style>

@@ -46,15 +46,22 @@ const lanes = computed(() =>
   }),
 )
 const foot = computed(() => TOP + lanes.value.length * LANE)
+/** A round narrower than this has room for its number only, but for the first of its kind. */
+const ROOM = 60
 const rounds = computed(() => {
   const length = props.result.digits.length
   if (length < 3) return []
   const withClick = props.result.withClick / length
-  return Array.from({ length: Math.ceil(places.value / length) }, (_, i) => ({
-    x: LEFT + i * length * step.value,
-    word: i < withClick ? `click ${i + 1}` : `round ${i - withClick + 1}`,
-    middle: LEFT + (i + 0.5) * length * step.value,
-  }))
+  return Array.from({ length: Math.ceil(places.value / length) }, (_, i) => {
+    const number = i < withClick ? i + 1 : i - withClick + 1
+    const kind =
+      number === 1 || length * step.value > ROOM ? (i < withClick ? 'click ' : 'round ') : ''
+    return {
+      x: LEFT + i * length * step.value,
+      word: `${kind}${number}`,
+      middle: LEFT + (i + 0.5) * length * step.value,
+    }
+  })
 })
 const click = computed(() => LEFT + props.result.withClick * step.value)
 const table = computed(() =>
@@ -73,12 +80,11 @@ const word = (side: Side) => side.toLowerCase()
 
 <template>
   <div ref="frame" class="late">
+    <p class="quiet small">
+      {{ result.withClick ? 'Against the click, then' : 'Against' }} their own beat: up late, down
+      early; wash: {{ result.washPercent }} % of the interval, {{ Math.round(wash) }} ms.
+    </p>
     <svg :width="width" :height="foot + 24" role="img" aria-label="How early or late each tap came">
-      <text class="note" :x="width" y="12" text-anchor="end">
-        {{ result.withClick ? 'against the click, then' : 'against' }}
-        their own beat: up late, down early; wash: {{ result.washPercent }} % of the interval,
-        {{ Math.round(wash) }} ms
-      </text>
       <g v-for="lane in lanes" :key="lane.side" :class="word(lane.side)">
         <rect
           class="wash"

@@ -81,7 +81,7 @@ const said = computed(() =>
     <template #lead>
       Each is seen first, then changed {{ round.drills[0]?.changes }} times, {{ tempi }} a
       minute<template v-if="round.beatsABar">, in bars of {{ round.beatsABar }}</template
-      >. Clean or not: a key, or a pedal<template v-if="byKeys.length"
+      >. Clean or not: a touch, a key or a pedal<template v-if="byKeys.length"
         >; whoever drills with the fingers on keys is judged by them</template
       >.
     </template>
