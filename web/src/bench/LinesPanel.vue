@@ -223,6 +223,15 @@ const EXAMPLES = [
 .warn p {
   font-weight: 600;
 }
+.warn li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 14px;
+  align-items: baseline;
+}
+.warn .btn {
+  padding: 0;
+}
 @media (max-width: 760px) {
   .both {
     grid-template-columns: minmax(0, 1fr);
