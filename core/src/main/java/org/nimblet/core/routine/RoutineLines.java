@@ -207,6 +207,7 @@ public final class RoutineLines {
     List<String> words =
         Arrays.stream(named.rest().split("\\s+")).filter(WORD.asMatchPredicate()).toList();
     return Stream.concat(words.stream().map(List::of), Stream.of(words))
+        .filter(some -> !some.isEmpty())
         .filter(
             some -> {
               String dose = without(named.rest(), some);
