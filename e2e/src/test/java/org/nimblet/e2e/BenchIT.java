@@ -199,7 +199,7 @@ class BenchIT {
     said.sendKeys("palm rub 30 s\nwrist waves 40 s\nshake out 20 s\n");
     browser.until("two lines are read", () -> tape().size() == 2);
     browser.sees("1 line not read yet");
-    browser.click(".unread button");
+    browser.click(".lines .warn button");
     browser.until("the third as well", () -> tape().size() == 3);
     browser.press("As tape again");
     browser.click(".bench-tape button");
