@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { useRouter } from 'vue-router'
 import { api } from '@/api/calls'
 import { queries } from '@/api/queries'
@@ -21,7 +21,13 @@ const tests = useAsked(() => queries.tapTests(props.clientId))
 const mine = computed(() =>
   tests.data.value?.client === props.clientId ? tests.data.value : undefined,
 )
-const chosen = computed(() => props.test ?? mine.value?.tests[0]?.testId)
+/** Whoever hears that it is gone must not be asked for it again. */
+const forgotten = ref<string>()
+const chosen = computed(() =>
+  [props.test, ...(mine.value?.tests ?? []).map((one) => one.testId)].find(
+    (id) => id && id !== forgotten.value,
+  ),
+)
 const asked = useAsked(() => queries.tapResult(props.clientId, chosen.value))
 const result = computed(() => (asked.data.value?.testId === chosen.value ? asked.data.value : null))
 const router = useRouter()
@@ -31,8 +37,12 @@ const { message, attempt } = useAttempt()
 async function forget() {
   const id = chosen.value
   if (!id) return
+  forgotten.value = id
   await attempt(async () => {
-    await api.forgetTaps(props.clientId, id)
+    await api.forgetTaps(props.clientId, id).catch((problem: unknown) => {
+      forgotten.value = undefined
+      throw problem
+    })
     await router.push(`/workshop/${props.clientId}/tap-test`)
     await tests.reload()
   })
