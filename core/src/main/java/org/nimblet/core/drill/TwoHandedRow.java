@@ -2,8 +2,11 @@ package org.nimblet.core.drill;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import org.nimblet.core.anatomy.Digit;
+import org.nimblet.core.anatomy.Side;
 
 /** How a row of taps is shared between the hands. */
 public enum TwoHandedRow {
@@ -17,6 +20,15 @@ public enum TwoHandedRow {
   MIRRORED,
   /** Both with the same fingers, the left hand backwards. */
   OPPOSITE;
+
+  /** The hands that tap. */
+  public Set<Side> sides() {
+    return switch (this) {
+      case LEFT -> EnumSet.of(Side.LEFT);
+      case RIGHT -> EnumSet.of(Side.RIGHT);
+      case PARALLEL, MIRRORED, OPPOSITE -> EnumSet.allOf(Side.class);
+    };
+  }
 
   /** What the left hand taps; empty if it rests. */
   public List<Digit> left(List<Digit> row) {

@@ -1,7 +1,6 @@
 package org.nimblet.core.measure;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.OptionalInt;
 import org.nimblet.core.anatomy.Digit;
@@ -85,7 +84,7 @@ public record TapTask(
 
   /** The hands that tap. */
   public List<Side> sides() {
-    return Arrays.stream(Side.values()).filter(side -> !rowOf(side).isEmpty()).toList();
+    return List.copyOf(hands.sides());
   }
 
   /** What a hand taps in turn; empty if it rests. */

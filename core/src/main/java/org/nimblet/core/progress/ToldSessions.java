@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.nimblet.core.anatomy.Side;
 import org.nimblet.core.anatomy.Target;
 import org.nimblet.core.exercise.Dose;
@@ -141,31 +142,36 @@ final class ToldSessions {
    */
   private boolean isUneven(
       Exercise exercise, Optional<Dose> dose, Side side, LocalDateTime moment) {
-    if (!(exercise.progression().steps() instanceof Progression.Tempo)) {
+    if (!climbsByTempo(exercise)) {
       return false;
     }
     OptionalInt notes = dose.map(set -> set.form().notesAMinute()).orElse(OptionalInt.empty());
-    if (notes.isEmpty()) {
-      return false;
-    }
+    return notes.isPresent()
+        && saidOf(side, moment)
+            .flatMap(said -> said.enoughAt(notes.getAsInt()).stream())
+            .reduce((earlier, later) -> later)
+            .filter(enough -> !enough)
+            .isPresent();
+  }
+
+  private static boolean climbsByTempo(Exercise exercise) {
+    return exercise.progression().steps() instanceof Progression.Tempo;
+  }
+
+  /** What keys said of a hand until a moment and still counts then, the earliest first. */
+  private Stream<Evenness> saidOf(Side side, LocalDateTime moment) {
     LocalDateTime oldest = moment.minusDays(ProgressRules.MEASURED_DAYS);
     return measured.getOrDefault(side, List.of()).stream()
         .filter(one -> !one.at().isAfter(moment) && !one.at().isBefore(oldest))
-        .flatMap(one -> one.evenness().enoughAt(notes.getAsInt()).stream())
-        .reduce((earlier, later) -> later)
-        .filter(enough -> !enough)
-        .isPresent();
+        .map(Measured::evenness);
   }
 
   /** The last that keys said of each hand, as long as it counts. */
   Map<Side, Evenness> evenness(LocalDateTime now) {
-    LocalDateTime oldest = now.minusDays(ProgressRules.MEASURED_DAYS);
     Map<Side, Evenness> last = new EnumMap<>(Side.class);
-    measured.forEach(
-        (side, all) ->
-            all.stream()
-                .filter(one -> !one.at().isBefore(oldest))
-                .forEach(one -> last.put(side, one.evenness())));
+    for (Side side : measured.keySet()) {
+      saidOf(side, now).forEach(said -> last.put(side, said));
+    }
     return last;
   }
 
@@ -177,6 +183,7 @@ final class ToldSessions {
             reading
                 .library()
                 .find(id)
+                .filter(ToldSessions::climbsByTempo)
                 .filter(
                     exercise ->
                         lastDoses(all).entrySet().stream()

@@ -2,7 +2,6 @@ package org.nimblet.server.workshop;
 
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
@@ -258,7 +257,7 @@ final class WorkshopViews {
         thumb,
         OpenDrills.taps().id(),
         SafetyRules.STOP_RULES,
-        TempoRange.from(bpm(person, form, row)),
+        TempoRange.from(bpm(person, form)),
         PhraseChoice.ALL,
         ROW_ROUNDS,
         hands.left(row),
@@ -269,15 +268,8 @@ final class WorkshopViews {
         walk);
   }
 
-  private static int bpm(Person person, RowForm form, List<Digit> row) {
-    Set<Side> hands = EnumSet.noneOf(Side.class);
-    if (!form.hands().left(row).isEmpty()) {
-      hands.add(Side.LEFT);
-    }
-    if (!form.hands().right(row).isEmpty()) {
-      hands.add(Side.RIGHT);
-    }
-    OptionalInt notes = person.progress().notesAMinute(hands);
+  private static int bpm(Person person, RowForm form) {
+    OptionalInt notes = person.progress().notesAMinute(form.hands().sides());
     return notes.isPresent() ? TempoRange.within(notes.getAsInt() / form.notesABeat()) : ROW_BPM;
   }
 
