@@ -4,6 +4,7 @@ import AppBar from '@/parts/AppBar.vue'
 import AwayStrip from '@/parts/AwayStrip.vue'
 import KeyHelp from '@/parts/KeyHelp.vue'
 import NoticeStrip from '@/parts/NoticeStrip.vue'
+import PlaceView from '@/parts/PlaceView.vue'
 import { account } from '@/stores/account'
 import KindPatterns from '@/tape/KindPatterns.vue'
 
@@ -34,7 +35,7 @@ const route = useRoute()
       <AwayStrip v-if="account.signedIn.value" />
       <NoticeStrip v-if="account.signedIn.value" />
     </template>
-    <RouterView />
+    <PlaceView />
     <KeyHelp v-if="account.signedIn.value && !route.meta.bare" />
   </BApp>
 </template>

@@ -1,6 +1,8 @@
 import { keepPreviousData, useQuery } from '@tanstack/vue-query'
-import { computed, readonly, ref, shallowRef, watch, type Ref } from 'vue'
+import { computed, shallowRef, watch, type Ref } from 'vue'
+import { surroundingPlace } from './place'
 import { forgetAsked, keeper, type Query } from './queries'
+import { useNoticed } from './useNoticed'
 
 export interface Asked<T> {
   readonly data: Readonly<Ref<T | undefined>>
@@ -12,15 +14,13 @@ export interface Asked<T> {
   readonly set: (answer: T) => void
 }
 
-const NOTICED_AFTER = 300
-
 /**
  * Asks the server something, again whenever the question changes or what it is about is said to
  * have changed. The newest answer wins; an old one stays until then.
  */
 export function useAsked<T>(question: () => Query<T>): Asked<T> {
   const query = computed(question)
-  const { data, error, isFetching, refetch } = useQuery(
+  const { data, error, isFetching, isPlaceholderData, refetch } = useQuery(
     computed(() => ({
       queryKey: query.value.key,
       queryFn: () => query.value.ask(),
@@ -39,14 +39,8 @@ export function useAsked<T>(question: () => Query<T>): Asked<T> {
   }
   watch(data, hear, { flush: 'sync' })
   void Promise.resolve().then(hear)
-  const slow = ref(false)
-  watch(
-    isFetching,
-    (fetching, _, onCleanup) => {
-      const timer = setTimeout(() => (slow.value = fetching), fetching ? NOTICED_AFTER : 0)
-      onCleanup(() => clearTimeout(timer))
-    },
-    { immediate: true },
+  surroundingPlace()?.waitFor(
+    computed(() => isFetching.value && (heard.value === undefined || isPlaceholderData.value)),
   )
   const reload = async () => {
     forgetAsked(query.value.key, true)
@@ -55,7 +49,7 @@ export function useAsked<T>(question: () => Query<T>): Asked<T> {
   return {
     data: heard,
     error: computed(() => error.value ?? undefined),
-    slow: readonly(slow),
+    slow: useNoticed(isFetching),
     reload,
     set: (answer) => {
       const onItsWay = isFetching.value

@@ -5,6 +5,7 @@ import { queries } from '@/api/queries'
 import { useAsked } from '@/api/useAsked'
 import HandMap from '@/hand/HandMap.vue'
 import PageState from '@/parts/PageState.vue'
+import PlaceView from '@/parts/PlaceView.vue'
 import SafetyNotes from '@/parts/SafetyNotes.vue'
 import { useNow } from '@/parts/useNow'
 import { useWidth } from '@/parts/useWidth'
@@ -129,7 +130,7 @@ const painWords = computed(() => {
         >
         <span v-if="day.data.value" class="end">{{ longDate(day.data.value.date) }}</span>
       </nav>
-      <RouterView v-if="client.data.value" :key="clientId" />
+      <PlaceView v-if="client.data.value" :key="clientId" :depth="1" />
     </PageState>
   </main>
 </template>

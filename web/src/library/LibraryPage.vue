@@ -7,6 +7,7 @@ import { queries } from '@/api/queries'
 import type { LibraryRow } from '@/api/types'
 import { useAsked } from '@/api/useAsked'
 import PageState from '@/parts/PageState.vue'
+import PlaceView from '@/parts/PlaceView.vue'
 import { counted } from '@/parts/words'
 import KindPatterns from '@/tape/KindPatterns.vue'
 import FilterBar from './FilterBar.vue'
@@ -110,7 +111,7 @@ function keyInList(event: KeyboardEvent) {
   <main id="main" class="page" :class="{ wide: route.meta.wide }">
     <KindPatterns prefix="library" :scale="0.9" />
     <h1 class="visually-hidden">Library</h1>
-    <RouterView v-if="route.meta.wide" />
+    <PlaceView v-if="route.meta.wide" :depth="1" />
     <template v-else>
       <FilterBar
         :rows="rows"
@@ -154,7 +155,7 @@ function keyInList(event: KeyboardEvent) {
           </PageState>
         </section>
         <section class="entry" aria-label="The chosen exercise">
-          <RouterView :key="route.path" />
+          <PlaceView :key="route.path" :depth="1" />
         </section>
       </div>
     </template>

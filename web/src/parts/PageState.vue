@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ServerAway, ServerProblem } from '@/api/client'
+import LoadingShape from './LoadingShape.vue'
 
 /** Loading, error and empty of a part of a page, in one place. */
 defineProps<{
@@ -24,11 +25,7 @@ const words = (error: Error) =>
     </BButton>
   </div>
   <slot v-if="ready" />
-  <div v-else-if="loading" class="shape" role="status" aria-label="Loading">
-    <slot name="shape">
-      <span v-for="n in 4" :key="n" class="bar" :style="{ width: `${92 - n * 13}%` }" />
-    </slot>
-  </div>
+  <LoadingShape v-else-if="loading" />
 </template>
 
 <style scoped>
@@ -40,15 +37,5 @@ const words = (error: Error) =>
   padding: 12px 16px;
   border: 1.5px solid var(--stop);
   background: var(--surface);
-}
-.shape {
-  display: grid;
-  gap: 16px;
-  padding: 24px 0;
-}
-.bar {
-  height: 28px;
-  background: var(--spent);
-  opacity: 0.7;
 }
 </style>

@@ -11,7 +11,10 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 
-/** axe-core 4.11 (WCAG 2.2 AA) finds nothing on any screen, in both themes and at both sizes. */
+/**
+ * axe-core 4.11 (WCAG 2.2 AA) finds nothing on any screen, in both themes and at both sizes; and no
+ * screen moves under a hand while it opens.
+ */
 @Order(1)
 class AccessibilityIT {
 
@@ -27,6 +30,21 @@ class AccessibilityIT {
       axe.run(document, {runOnly: rules, resultTypes: ['violations']}).then(found =>
         answer(found.violations.map(rule => `${rule.id}: ${rule.nodes[0].html}`)))
       """;
+
+  /** By how much a page moved of itself since it was loaded. Source: Layout Instability API. */
+  private static final String MOVED =
+      """
+      const [answer] = arguments
+      new PerformanceObserver(seen => answer(seen.getEntries().reduce((sum, e) => sum + e.value, 0)))
+        .observe({type: 'layout-shift', buffered: true})
+      setTimeout(() => answer(0), 200)
+      """;
+
+  /** Of a page that holds still by most people's measure. Source: web.dev, CLS, good up to 0.1. */
+  private static final double STILL = 0.1;
+
+  /** What a mobile network adds to each answer, in milliseconds. */
+  private static final int LATE = 60;
 
   private static String axe;
 
@@ -208,6 +226,42 @@ class AccessibilityIT {
     browser.turnTo("/nowhere");
     browser.sees("There is nothing here");
     check("not found");
+  }
+
+  /** Answers come one after the other; a button must not go where another one was. */
+  private void opensWithoutMoving(String path) {
+    browser.open(path);
+    browser.find("#main:not([aria-busy])");
+    assertThat(((Number) browser.driver().executeAsyncScript(MOVED)).doubleValue())
+        .as("%s moves while it opens", path)
+        .isLessThan(STILL);
+  }
+
+  @Test
+  void noScreenMovesWhileItOpens() {
+    browser.open("/sign-in");
+    browser.press("as a client");
+    browser.isAt("/my-day");
+    browser.answersLate(LATE);
+    opensWithoutMoving("/my-day");
+    opensWithoutMoving("/my-reminders");
+    browser.size(390, 844);
+    String client =
+        String.valueOf(
+            browser.run("return fetch('/api/me').then(r => r.json()).then(m => m.clientId)"));
+    opensWithoutMoving("/my-day");
+    opensWithoutMoving("/my-reminders");
+    opensWithoutMoving("/workshop/" + client + "/tap-test");
+    browser.size(1280, 800);
+    browser.driver().manage().deleteAllCookies();
+    browser.open("/sign-in");
+    browser.press("Look around as the coach");
+    browser.find(".names a");
+    opensWithoutMoving("/today");
+    opensWithoutMoving("/workshop/" + client + "/patterns");
+    opensWithoutMoving("/clients/" + client + "/hands");
+    opensWithoutMoving("/clients/" + client + "/week/practice-day");
+    browser.answersLate(0);
   }
 
   private void bench() {

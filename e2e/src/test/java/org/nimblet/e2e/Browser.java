@@ -127,6 +127,15 @@ public final class Browser implements AutoCloseable {
     return missing > 0 && missing < 300 ? missing : 0;
   }
 
+  /** Every answer takes so many milliseconds longer from now on. */
+  void answersLate(int millis) {
+    driver.executeCdpCommand("Network.enable", Map.of());
+    driver.executeCdpCommand(
+        "Network.emulateNetworkConditions",
+        Map.of(
+            "offline", false, "latency", millis, "downloadThroughput", -1, "uploadThroughput", -1));
+  }
+
   /** Loads a path of the application, as whoever types its address. */
   public void open(String path) {
     driver.get(address + path);
