@@ -1,4 +1,4 @@
-import { answer, call, http } from './client'
+import { answer, call, http, wouldBe } from './client'
 import type {
   AcceptedInvitation,
   ActivityShape,
@@ -175,7 +175,7 @@ export const api = {
   saveProgramme: (id: string, form: ProgrammeForm) =>
     answer(http.PUT('/api/clients/{clientId}/programme', { ...at({ clientId: id }), body: form })),
   lookAtContents: (id: string, form: ContentsAsked) =>
-    answer(
+    wouldBe(
       http.POST('/api/clients/{clientId}/programme/contents', {
         ...at({ clientId: id }),
         body: form,
@@ -335,7 +335,7 @@ export const api = {
       }),
     ),
   readSentence: (id: string, text: string) =>
-    answer(
+    wouldBe(
       http.POST('/api/clients/{clientId}/sentences/preview', {
         ...at({ clientId: id }),
         body: { text },
@@ -359,7 +359,7 @@ export const api = {
   practiceProposal: (id: string) =>
     answer(http.GET('/api/clients/{clientId}/practice-days/proposal', at({ clientId: id }))),
   previewPracticeDay: (id: string, form: PracticeDayForm) =>
-    answer(
+    wouldBe(
       http.POST('/api/clients/{clientId}/practice-days/preview', {
         ...at({ clientId: id }),
         body: form,
@@ -386,7 +386,7 @@ export const api = {
   calendars: (id: string) =>
     answer(http.GET('/api/clients/{clientId}/calendars', at({ clientId: id }))),
   previewCalendar: (id: string, form: CalendarForm) =>
-    answer(
+    wouldBe(
       http.POST('/api/clients/{clientId}/calendars/preview', {
         ...at({ clientId: id }),
         body: form,
@@ -452,7 +452,7 @@ export const api = {
   exerciseUses: (id: string) =>
     answer(http.GET('/api/library/exercises/{exerciseId}/uses', at({ exerciseId: id }))),
   previewExercise: (form: ExerciseForm) =>
-    answer(http.POST('/api/library/preview', { body: form })),
+    wouldBe(http.POST('/api/library/preview', { body: form })),
   createExercise: (form: ExerciseForm) =>
     answer(http.POST('/api/library/exercises', { body: form })),
   changeExercise: (id: string, form: ExerciseForm) =>

@@ -120,6 +120,15 @@ describe('calls to the server', () => {
     expect(heard).toEqual([false, true])
   })
 
+  it('say what something would be, or what keeps it from being', async () => {
+    const shown = { words: 'Practice' }
+    fetched.mockImplementation(() => json(200, { shown, problems: [] }))
+    await expect(api.readSentence('c', 'Mon 18-20')).resolves.toEqual(shown)
+    const problems = [{ field: 'text', message: 'Say from when to when.' }]
+    fetched.mockImplementation(() => json(200, { shown: null, problems }))
+    await expect(api.readSentence('c', 'Mon')).rejects.toMatchObject({ errors: problems })
+  })
+
   it('sign in with the form that the server expects', async () => {
     fetched.mockImplementation(() => Promise.resolve(new Response(null, { status: 204 })))
     await signIn('ines@harbourhands.example', 'a & b', '287 082')

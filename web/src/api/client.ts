@@ -127,6 +127,18 @@ export async function answer<T>(asked: Promise<{ data?: T }>): Promise<T> {
   return (await asked).data as T
 }
 
+/**
+ * What something would be. What keeps it from being yet is thrown as a refusal is, though asking was
+ * no error.
+ */
+export async function wouldBe<T>(
+  asked: Promise<{ data?: { shown: T | null; problems: readonly FieldProblem[] } }>,
+): Promise<T> {
+  const { shown, problems } = await answer(asked)
+  if (shown === null) throw new ServerProblem(200, 'Not yet', 'Not yet possible.', problems)
+  return shown
+}
+
 const requestOf = (method: string, path: string, init: RequestInit) =>
   new Request(new URL(path, location.origin), { ...init, method })
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { inject, ref } from 'vue'
 import { api } from '@/api/calls'
-import { ServerProblem } from '@/api/client'
+import { sentenceOf } from '@/api/client'
 import type { ImportView } from '@/api/types'
 import StateMark from '@/parts/StateMark.vue'
 import { counted } from '@/parts/words'
@@ -26,8 +26,7 @@ async function bringIn() {
     done.value = await api.importExercises(text.value)
     await reloadList?.()
   } catch (e) {
-    message.value =
-      e instanceof ServerProblem && e.errors[0] ? e.errors[0].message : (e as Error).message
+    message.value = sentenceOf(e)
   } finally {
     busy.value = false
   }

@@ -7,7 +7,7 @@ import { useAsked } from '@/api/useAsked'
 import { useAttempt } from '@/api/useAttempt'
 import ChoiceRow from '@/form/ChoiceRow.vue'
 import DateInput from '@/form/DateInput.vue'
-import { addDays, capital, dayMonth } from '@/parts/words'
+import { addDays, capital, counted, dayMonth } from '@/parts/words'
 import RungChart from './RungChart.vue'
 
 /** When a rung will be reached, at a rate that can be tried; and the question the other way round. */
@@ -47,6 +47,8 @@ const asked = useAsked(() =>
   ),
 )
 const forecast = computed(() => asked.data.value ?? undefined)
+const EVERY_DAY = 7
+const daysAWeek = computed(() => days.value ?? forecast.value?.daysAWeek ?? EVERY_DAY)
 
 const by = ref(addDays(props.today, 28))
 const often = ref('')
@@ -74,13 +76,13 @@ watch([side, goal, by], () => (often.value = ''))
       <select id="goal" v-model.number="goal">
         <option v-for="one in goals" :key="one.value" :value="one.value">{{ one.label }}</option>
       </select>
-      <label for="days">on {{ days ?? forecast?.daysAWeek ?? '' }} days a week</label>
+      <label for="days">on {{ counted(daysAWeek, 'day') }} a week</label>
       <input
         id="days"
         type="range"
         min="1"
-        max="7"
-        :value="days ?? forecast?.daysAWeek ?? 7"
+        :max="EVERY_DAY"
+        :value="daysAWeek"
         @input="days = Number(($event.target as HTMLInputElement).value)"
       />
     </p>

@@ -362,4 +362,16 @@ describe('what is to come', () => {
     expect(await opened(1)).toBe(1)
     expect(await opened(9)).toBe(0)
   })
+
+  it('counts a single day as one', async () => {
+    vi.spyOn(api, 'forecast').mockRejectedValue(new Error('not now'))
+    const part = mount(ForecastPart, {
+      props: { clientId: 'one', story: STORY(1), today: '2026-11-20' },
+      global: { stubs: { ...stubs, RungChart: true, DateInput: true } },
+    })
+    await part.get('#days').setValue('1')
+    expect(part.get('label[for=days]').text()).toBe('on 1 day a week')
+    await part.get('#days').setValue('2')
+    expect(part.get('label[for=days]').text()).toBe('on 2 days a week')
+  })
 })

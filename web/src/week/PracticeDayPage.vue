@@ -11,7 +11,7 @@ import TextField from '@/form/TextField.vue'
 import TimeField from '@/form/TimeField.vue'
 import { copy } from '@/form/forms'
 import type { PracticeDayForm, PracticeDayView, SegmentForm } from '@/api/types'
-import { ServerProblem } from '@/api/client'
+import { sentenceOf } from '@/api/client'
 import { useAttempt } from '@/api/useAttempt'
 import StateMark from '@/parts/StateMark.vue'
 import { duration, longDate, toMinute } from '@/parts/words'
@@ -64,8 +64,7 @@ async function work(wanted: PracticeDayForm, toEnd: boolean): Promise<Worked> {
   try {
     return { view: await api.previewPracticeDay(props.clientId, asked(wanted, toEnd)), problem: '' }
   } catch (e) {
-    const problem =
-      e instanceof ServerProblem && e.errors[0] ? e.errors[0].message : (e as Error).message
+    const problem = sentenceOf(e)
     return { view: null, problem }
   }
 }

@@ -2,7 +2,7 @@
 import { ref, watch } from 'vue'
 import { api } from '@/api/calls'
 import type { SentenceView } from '@/api/types'
-import { ServerProblem } from '@/api/client'
+import { sentenceOf } from '@/api/client'
 
 /** A block or a busy time typed as a sentence; what was understood is shown before it is put in. */
 const props = defineProps<{ clientId: string; busy: boolean }>()
@@ -25,8 +25,7 @@ async function look(sentence: string) {
   } catch (e) {
     if (mine !== latest) return
     read.value = null
-    problem.value =
-      e instanceof ServerProblem && e.errors[0] ? e.errors[0].message : (e as Error).message
+    problem.value = sentenceOf(e)
   }
 }
 watch(text, (sentence) => {

@@ -89,7 +89,7 @@ class BlockTest {
   void aSentenceIsReadBeforeItIsWritten(RunningServer server) {
     OneClient one = OneClient.takeIn(server);
     Map<String, Object> text = Map.of("text", "Mon Wed 18-20:30 practice for 3 weeks");
-    JsonNode read = one.sent("POST", "/sentences/preview", text);
+    JsonNode read = one.sent("POST", "/sentences/preview", text).get("shown");
     assertThat(read.get("words").asString()).startsWith("Practice, Mon and Wed, 18:00–20:30, from");
     assertThat(read.get("made").asInt()).isEqualTo(6);
     assertThat(one.get("/day?date=" + MONDAY).get("blocks")).isEmpty();
@@ -98,10 +98,16 @@ class BlockTest {
     JsonNode block = one.get("/day?date=" + MONDAY).at("/blocks/0");
     assertThat(block.get("endsAt").asString()).isEqualTo("20:30:00");
     assertThat(block.get("repeats").asBoolean()).isTrue();
-    Answer unclear = one.send("POST", "/sentences", Map.of("text", "practice at night"));
+    Map<String, Object> half = Map.of("text", "practice at night");
+    Answer unclear = one.send("POST", "/sentences", half);
     assertThat(unclear.status()).isEqualTo(400);
     assertThat(unclear.json().at("/errors/0/field").asString()).isEqualTo("text");
     assertThat(unclear.json().at("/errors/0/message").asString()).startsWith("Say from when");
+    JsonNode notYet = one.sent("POST", "/sentences/preview", half);
+    assertThat(notYet.get("shown").isNull()).as("half-typed is no error").isTrue();
+    assertThat(notYet.get("problems")).isEqualTo(unclear.json().get("errors"));
+    JsonNode tooLong = one.sent("POST", "/sentences/preview", Map.of("text", "x".repeat(201)));
+    assertThat(tooLong.at("/problems/0/message").asString()).isEqualTo("Up to 200 characters.");
   }
 
   @Test
@@ -231,7 +237,7 @@ class BlockTest {
     List<String> titles =
         List.of("Scales in thirds", "Arpeggios", "Bow arm").subList(0, techniques);
     Map<String, Object> form = practiceDay(Practice.firstActivity(one.client()), endsAt, titles);
-    JsonNode view = one.sent("POST", "/practice-days/preview", form);
+    JsonNode view = one.sent("POST", "/practice-days/preview", form).get("shown");
     assertThat(view.get("endsAt").asString()).startsWith(expectedEnd);
     assertThat(view.get("playingMinutes").asInt()).isEqualTo(playing);
     assertThat(view.get("spareMinutes").asInt()).isEqualTo(spare);

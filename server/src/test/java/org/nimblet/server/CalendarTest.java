@@ -119,7 +119,8 @@ class CalendarTest {
         calendar(
             event("r", "Rehearsal", MONDAY, "1800", "RRULE:FREQ=WEEKLY;COUNT=3\r\n"),
             event("d", "Dentist", MONDAY, "1200", ""));
-    JsonNode first = one.sent("POST", "/calendars/preview", form("Mine", text, null, null));
+    JsonNode first =
+        one.sent("POST", "/calendars/preview", form("Mine", text, null, null)).get("shown");
     assertThat(first.get("again").asBoolean()).isFalse();
     assertThat(first.get("changes")).as("nobody has decided").isEmpty();
     assertThat(first.at("/titles/0/choice/title").asString()).isEqualTo("Rehearsal");
@@ -137,7 +138,8 @@ class CalendarTest {
         calendar(
             event("r", "Rehearsal", MONDAY, "1830", "RRULE:FREQ=WEEKLY;COUNT=3\r\n"),
             event("n", "Naming the boat", MONDAY, "0900", ""));
-    JsonNode again = one.sent("POST", "/calendars/preview", form("Mine", later, null, null));
+    JsonNode again =
+        one.sent("POST", "/calendars/preview", form("Mine", later, null, null)).get("shown");
     assertThat(again.get("again").asBoolean()).isTrue();
     assertThat(changes(again))
         .contains(
@@ -159,7 +161,8 @@ class CalendarTest {
     one.sent("POST", "/calendars", form("Mine", rehearsals(3), null, asPractice(one, "Rehearsal")));
     String changed =
         calendar(event("r", "Rehearsal", MONDAY, "1800", "RRULE:FREQ=WEEKLY;COUNT=3\r\n"), moved);
-    JsonNode preview = one.sent("POST", "/calendars/preview", form("Mine", changed, null, null));
+    JsonNode preview =
+        one.sent("POST", "/calendars/preview", form("Mine", changed, null, null)).get("shown");
     assertThat(changes(preview))
         .containsExactly(
             "CHANGED Rehearsal %1$s, 18:00–19:00 > %1$s, 19:00–21:00"
@@ -250,13 +253,15 @@ class CalendarTest {
                 HttpResponse.BodyHandlers.discarding());
     assertThat(moved.statusCode()).isEqualTo(204);
     JsonNode preview =
-        one.sent("POST", "/calendars/preview", form("Town", null, service.address(), null));
+        one.sent("POST", "/calendars/preview", form("Town", null, service.address(), null))
+            .get("shown");
     assertThat(changes(preview)).hasSize(1).allMatch(change -> change.startsWith("CHANGED"));
     JsonNode again =
         one.sent("POST", "/calendars/" + taken.at("/calendar/id").asString() + "/reading", null);
     assertThat(again.get("failure").isNull()).isTrue();
     JsonNode after =
-        one.sent("POST", "/calendars/preview", form("Town", null, service.address(), null));
+        one.sent("POST", "/calendars/preview", form("Town", null, service.address(), null))
+            .get("shown");
     assertThat(changes(after)).isEmpty();
   }
 
@@ -286,8 +291,10 @@ class CalendarTest {
         List.of(
             server.address() + "/x.ics", "file:///etc/hosts", "ht tp://", "webcal://x.example/a")) {
       Answer answer = one.send("POST", "/calendars/preview", form("Town", null, address, null));
+      assertThat(answer.json().get("shown").isNull()).as(address).isTrue();
+      assertThat(answer.json().at("/problems/0/field").asString()).isEqualTo("address");
+      answer = one.send("POST", "/calendars", form("Town", null, address, null));
       assertThat(answer.status()).as(address).isEqualTo(400);
-      assertThat(answer.json().at("/errors/0/field").asString()).isEqualTo("address");
     }
   }
 

@@ -118,7 +118,14 @@ class LibraryTest {
     ObjectNode form = formOf(coach, id);
     ((ObjectNode) form.get("doses").get(0)).put("text", "25 s x 2 each side");
     JsonNode preview = coach.send("POST", "/api/library/preview", form).json();
-    assertThat(preview.at("/doses/0/seconds").asLong()).isEqualTo(before + 2 * 2 * (25 - 15));
+    assertThat(preview.at("/shown/doses/0/seconds").asLong()).isEqualTo(before + 2 * 2 * (25 - 15));
+    ObjectNode half = form.deepCopy();
+    half.put("title", "");
+    Answer untitled = coach.send("POST", "/api/library/preview", half);
+    assertThat(untitled.status()).as("half-typed is no error").isEqualTo(200);
+    assertThat(untitled.json().get("shown").isNull()).isTrue();
+    assertThat(untitled.json().at("/problems/0/field").asString()).isEqualTo("title");
+    assertThat(coach.send("PUT", EXERCISES + "/" + id, half).status()).isEqualTo(400);
     form.put("cue", "Let the elbow hang.");
     JsonNode second = coach.send("PUT", EXERCISES + "/" + id, form).json();
     assertThat(second.get("version").asInt()).isEqualTo(2);

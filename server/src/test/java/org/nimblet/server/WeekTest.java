@@ -373,7 +373,7 @@ class WeekTest {
                     false,
                     "contents",
                     Map.of("required", List.of())))
-            .get("pain");
+            .at("/shown/pain");
     assertThat(zones.findValuesAsString("from")).containsExactly("0", "2", "4", "5", "7");
     assertThat(zones.findValuesAsString("present"))
         .containsExactly("false", "false", "false", "false", "true");
@@ -402,7 +402,7 @@ class WeekTest {
                     false,
                     "contents",
                     Map.of("required", List.of())))
-            .get("pain");
+            .at("/shown/pain");
     assertThat(zones.at("/1/present").asBoolean()).isTrue();
     assertThat(zones.at("/1/words").asString())
         .as("new pain of two is once a day, steady pain of three morning and night")
@@ -473,8 +473,8 @@ class WeekTest {
                 false,
                 "contents",
                 saved.at("/programme/obligations/0/contents")));
-    assertThat(look.at("/look/steps").findValuesAsString("fixed")).contains("true", "false");
-    assertThat(look.at("/look/missing")).isEmpty();
+    assertThat(look.at("/shown/look/steps").findValuesAsString("fixed")).contains("true", "false");
+    assertThat(look.at("/shown/look/missing")).isEmpty();
     assertThat(
             setting
                 .practice()

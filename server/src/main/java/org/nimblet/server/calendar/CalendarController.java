@@ -8,6 +8,7 @@ import org.nimblet.server.calendar.CalendarForms.CalendarTaken;
 import org.nimblet.server.calendar.CalendarForms.CalendarView;
 import org.nimblet.server.calendar.CalendarForms.CalendarsView;
 import org.nimblet.server.client.ClientFile;
+import org.nimblet.server.platform.Preview;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -37,9 +38,9 @@ class CalendarController {
 
   /** What would be new, changed and gone; nothing is stored. */
   @PostMapping("/preview")
-  CalendarPreview previewCalendar(
+  Preview<CalendarPreview> previewCalendar(
       @PathVariable("clientId") ClientFile client, @Valid @RequestBody CalendarForm form) {
-    return calendars.preview(client, form);
+    return Preview.of(calendars.preview(client, form));
   }
 
   /** Brings a calendar in, whole or not at all. */

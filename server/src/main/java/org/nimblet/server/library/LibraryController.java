@@ -13,6 +13,7 @@ import org.nimblet.server.library.LibraryForms.VersionView;
 import org.nimblet.server.library.LibraryViews.Choices;
 import org.nimblet.server.library.LibraryViews.ExerciseView;
 import org.nimblet.server.library.LibraryViews.LibraryView;
+import org.nimblet.server.platform.Preview;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -68,8 +69,8 @@ class LibraryController {
 
   /** The exercise that a form stands for, unsaved. */
   @PostMapping("/preview")
-  ExerciseView preview(@Valid @RequestBody ExerciseForm form) {
-    return reading.preview(form);
+  Preview<ExerciseView> preview(@Valid @RequestBody ExerciseForm form) {
+    return Preview.of(reading.preview(form));
   }
 
   /** How far the library reaches with what somebody has at hand. */

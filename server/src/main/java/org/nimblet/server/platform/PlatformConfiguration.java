@@ -8,10 +8,12 @@ import java.lang.reflect.RecordComponent;
 import java.lang.reflect.Type;
 import java.time.Clock;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.nimblet.core.exercise.ExerciseLibrary;
 import org.nimblet.core.exercise.Keyframe;
 import org.springdoc.core.customizers.OpenApiCustomizer;
@@ -97,6 +99,14 @@ class PlatformConfiguration {
 
   private static void collect(Type type, Map<String, Class<?>> records) {
     if (type instanceof ParameterizedType generic) {
+      if (generic.getRawType() instanceof Class<?> record && record.isRecord()) {
+        // The description names it after what it holds as well.
+        String held =
+            Arrays.stream(generic.getActualTypeArguments())
+                .map(argument -> ((Class<?>) argument).getSimpleName())
+                .collect(Collectors.joining());
+        records.put(record.getSimpleName() + held, record);
+      }
       for (Type argument : generic.getActualTypeArguments()) {
         collect(argument, records);
       }

@@ -21,9 +21,13 @@ import org.springframework.validation.method.ParameterValidationResult;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.RequestAttributes;
+import org.springframework.web.context.request.RequestContextHolder;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.HandlerMethod;
 import org.springframework.web.method.annotation.HandlerMethodValidationException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.servlet.HandlerMapping;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DatabindException;
@@ -42,22 +46,18 @@ class Problems extends ResponseEntityExceptionHandler {
   private static final String YEARS = StrictReading.FIRST_YEAR + " to " + StrictReading.LAST_YEAR;
   private static final Pattern UNSHOWN = Pattern.compile("[\\p{Cc}\\p{Cs}]");
 
-  /** One wrong field, in words that name what is allowed. */
-  record FieldProblem(String field, String message) {
-    FieldProblem {
-      message = FieldWords.sentence(field, message);
-    }
-  }
-
   private static ProblemDetail problem(HttpStatus status, String title, String detail) {
     ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
     problem.setTitle(title);
     return problem;
   }
 
-  private static ProblemDetail invalid(List<FieldProblem> unsorted) {
+  private static ResponseEntity<Object> invalid(List<FieldProblem> unsorted) {
     List<FieldProblem> errors =
         unsorted.stream().sorted(Comparator.comparing(FieldProblem::field)).toList();
+    if (onlyLooks()) {
+      return ResponseEntity.ok(Preview.without(errors));
+    }
     String fields =
         errors.stream()
             .map(error -> FieldWords.of(error.field()))
@@ -66,7 +66,17 @@ class Problems extends ResponseEntityExceptionHandler {
     ProblemDetail problem =
         problem(HttpStatus.BAD_REQUEST, "Not accepted", "Please look again at: " + fields + ".");
     problem.setProperty("errors", errors);
-    return problem;
+    return ResponseEntity.badRequest().body(problem);
+  }
+
+  /** Whether it was only asked what something would be. */
+  private static boolean onlyLooks() {
+    RequestAttributes request = RequestContextHolder.getRequestAttributes();
+    return request != null
+        && request.getAttribute(
+                HandlerMapping.BEST_MATCHING_HANDLER_ATTRIBUTE, RequestAttributes.SCOPE_REQUEST)
+            instanceof HandlerMethod asked
+        && asked.getReturnType().getParameterType() == Preview.class;
   }
 
   @ExceptionHandler(TooManyTriesException.class)
@@ -82,7 +92,7 @@ class Problems extends ResponseEntityExceptionHandler {
   }
 
   @ExceptionHandler(InvalidFieldException.class)
-  ProblemDetail invalidField(InvalidFieldException e) {
+  ResponseEntity<Object> invalidField(InvalidFieldException e) {
     return invalid(e.fields().stream().map(f -> new FieldProblem(f.field(), f.message())).toList());
   }
 
@@ -103,23 +113,29 @@ class Problems extends ResponseEntityExceptionHandler {
   }
 
   @ExceptionHandler(DataIntegrityViolationException.class)
-  ProblemDetail integrity(DataIntegrityViolationException e) {
+  ResponseEntity<Object> integrity(DataIntegrityViolationException e) {
     if (String.valueOf(e.getMessage()).contains("account_email_taken")) {
       return invalid(
           List.of(new FieldProblem("email", "This address already has an account; sign in.")));
     }
-    return problem(
-        HttpStatus.CONFLICT, "Not possible", "Something it refers to is gone. Load it again.");
+    return ResponseEntity.status(HttpStatus.CONFLICT)
+        .body(
+            problem(
+                HttpStatus.CONFLICT,
+                "Not possible",
+                "Something it refers to is gone. Load it again."));
   }
 
   @ExceptionHandler(MethodArgumentTypeMismatchException.class)
-  ProblemDetail wrongAddress(MethodArgumentTypeMismatchException e) {
+  ResponseEntity<Object> wrongAddress(MethodArgumentTypeMismatchException e) {
     if (e.getParameter()
         .hasParameterAnnotation(org.springframework.web.bind.annotation.PathVariable.class)) {
-      return notFound(
-          e.getMostSpecificCause() instanceof NotFoundException known
-              ? known
-              : new NotFoundException(e.getName().replaceFirst("Id$", "")));
+      return ResponseEntity.status(HttpStatus.NOT_FOUND)
+          .body(
+              notFound(
+                  e.getMostSpecificCause() instanceof NotFoundException known
+                      ? known
+                      : new NotFoundException(e.getName().replaceFirst("Id$", ""))));
     }
     return invalid(
         List.of(
@@ -134,8 +150,7 @@ class Problems extends ResponseEntityExceptionHandler {
       HttpHeaders headers,
       HttpStatusCode status,
       WebRequest request) {
-    return ResponseEntity.badRequest()
-        .body(invalid(e.getBindingResult().getAllErrors().stream().map(Problems::of).toList()));
+    return invalid(e.getBindingResult().getAllErrors().stream().map(Problems::of).toList());
   }
 
   /** Where a rule stands at a parameter itself, all of them come this way. */
@@ -155,7 +170,7 @@ class Problems extends ResponseEntityExceptionHandler {
                 : new FieldProblem(name, String.valueOf(error.getDefaultMessage())));
       }
     }
-    return ResponseEntity.badRequest().body(invalid(errors));
+    return invalid(errors);
   }
 
   private static FieldProblem of(ObjectError error) {
@@ -171,8 +186,7 @@ class Problems extends ResponseEntityExceptionHandler {
       HttpStatusCode status,
       WebRequest request) {
     if (e.getCause() instanceof DatabindException cause) {
-      return ResponseEntity.badRequest()
-          .body(invalid(List.of(new FieldProblem(path(cause), message(cause)))));
+      return invalid(List.of(new FieldProblem(path(cause), message(cause))));
     }
     return ResponseEntity.badRequest()
         .body(problem(HttpStatus.BAD_REQUEST, "Not readable", "The body is not valid JSON."));

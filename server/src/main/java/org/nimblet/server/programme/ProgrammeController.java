@@ -7,6 +7,7 @@ import java.util.Optional;
 import org.nimblet.core.exercise.Purpose;
 import org.nimblet.server.person.Person;
 import org.nimblet.server.platform.InvalidFieldException;
+import org.nimblet.server.platform.Preview;
 import org.nimblet.server.programme.ProgrammeForms.ContentsAsked;
 import org.nimblet.server.programme.ProgrammeForms.ContentsView;
 import org.nimblet.server.programme.ProgrammeForms.ProgrammeChoices;
@@ -59,9 +60,9 @@ class ProgrammeController {
 
   /** What would be in a session of an obligation as it is written. */
   @PostMapping("/clients/{clientId}/programme/contents")
-  ContentsView contents(
+  Preview<ContentsView> contents(
       @PathVariable("clientId") Person person, @Valid @RequestBody ContentsAsked form) {
-    return service.look(person, form);
+    return Preview.of(service.look(person, form));
   }
 
   /** A routine for a planned session, composed as it begins: what was said last counts. */

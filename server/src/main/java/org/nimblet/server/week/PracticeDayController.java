@@ -14,6 +14,7 @@ import org.nimblet.core.schedule.PracticeDay.PracticePartKind;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.client.ClientFile.ActivityFile;
 import org.nimblet.server.platform.InvalidFieldException;
+import org.nimblet.server.platform.Preview;
 import org.nimblet.server.week.BlockBook.BlockContent;
 import org.nimblet.server.week.BlockBook.DayTime;
 import org.nimblet.server.week.PracticeDayForms.PracticeDayForm;
@@ -50,10 +51,10 @@ class PracticeDayController {
 
   /** When everything would be; nothing is stored. */
   @PostMapping("/preview")
-  PracticeDayView previewPracticeDay(
+  Preview<PracticeDayView> previewPracticeDay(
       @PathVariable("clientId") ClientFile client, @Valid @RequestBody PracticeDayForm form) {
     activity(client, form);
-    return PracticeDayForms.view(form, PracticeDayForms.day(form), List.of());
+    return Preview.of(PracticeDayForms.view(form, PracticeDayForms.day(form), List.of()));
   }
 
   /**

@@ -13,6 +13,7 @@ import org.nimblet.core.schedule.BlockSentence;
 import org.nimblet.server.client.ClientFile;
 import org.nimblet.server.client.ClientFile.ActivityFile;
 import org.nimblet.server.platform.InvalidFieldException;
+import org.nimblet.server.platform.Preview;
 import org.nimblet.server.week.BlockBook.BlockContent;
 import org.nimblet.server.week.BlockBook.DayTime;
 import org.springframework.http.HttpStatus;
@@ -60,11 +61,12 @@ class SentenceController {
 
   /** What a sentence means; nothing is stored. */
   @PostMapping("/preview")
-  SentenceView readSentence(
+  Preview<SentenceView> readSentence(
       @PathVariable("clientId") ClientFile client, @Valid @RequestBody SentenceForm form) {
     BlockSentence sentence = read(client, form);
-    return new SentenceView(
-        sentence.words(), sentence.first(), dates(sentence).size(), List.of(), List.of());
+    return Preview.of(
+        new SentenceView(
+            sentence.words(), sentence.first(), dates(sentence).size(), List.of(), List.of()));
   }
 
   /** Puts what a sentence means into the days. */
