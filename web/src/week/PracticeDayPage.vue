@@ -234,7 +234,6 @@ const WAYS = [
       <PracticeRibbon
         v-if="way.worked.value.view"
         :day="way.worked.value.view"
-        :starts-at="form?.startsAt ?? ''"
         :end-is-set="way.toEnd"
       />
       <p v-else-if="way.worked.value.problem" class="stop" role="alert">

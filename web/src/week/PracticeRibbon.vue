@@ -6,14 +6,16 @@ import { toMinute } from '@/parts/words'
 import { hourOf } from './shown'
 
 /** A day of practice on a large ribbon: what was set has an ink tab, what was worked out a petrol one. */
-const props = defineProps<{ day: PracticeDayView; startsAt: string; endIsSet: boolean }>()
+const props = defineProps<{ day: PracticeDayView; endIsSet: boolean }>()
 
 const frame = ref<HTMLElement | null>(null)
 const width = useWidth(frame, 1180)
 const BAND = 56
 const INSET = 12
 const TOP = 58
-const start = computed(() => hourOf(props.startsAt, 0))
+/** What is being typed may be another day already than the one that was answered. */
+const startsAt = computed(() => toMinute(props.day.parts[0]?.startsAt ?? props.day.endsAt))
+const start = computed(() => hourOf(startsAt.value, 0))
 const end = computed(() => hourOf(props.day.endsAt, start.value + 0.001))
 const fromHour = computed(() => Math.floor(start.value - 0.35))
 const toHour = computed(() => Math.ceil(end.value + 0.35))

@@ -176,22 +176,20 @@ describe('what is given out', () => {
 
 describe('a day of practice on its ribbon', () => {
   it('draws each part where it lies and letters the techniques', () => {
-    const part = (kind: 'TECHNIQUE' | 'REST' | 'REPERTOIRE', title: string, minutes: number) => ({
-      kind,
-      title,
-      minutes,
-      startsAt: '',
-      endsAt: '',
-    })
+    const part = (
+      kind: 'TECHNIQUE' | 'REST' | 'REPERTOIRE',
+      title: string,
+      minutes: number,
+      startsAt: string,
+    ) => ({ kind, title, minutes, startsAt, endsAt: '' })
     const ribbon = mount(PracticeRibbon, {
       props: {
-        startsAt: '09:00',
         endIsSet: false,
         day: {
           parts: [
-            part('TECHNIQUE', 'Scales', 60),
-            part('REST', 'Break', 10),
-            part('TECHNIQUE', 'Thirds', 50),
+            part('TECHNIQUE', 'Scales', 60, '09:00:00'),
+            part('REST', 'Break', 10, '10:00:00'),
+            part('TECHNIQUE', 'Thirds', 50, '10:10:00'),
           ],
           endsAt: '11:00:00',
           playingMinutes: 110,
