@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { api } from '@/api/calls'
 import { queries } from '@/api/queries'
 import type { HandLine, HandView, Purpose } from '@/api/types'
@@ -17,18 +17,22 @@ const { message, attempt } = useAttempt()
 
 const EVEN = 100
 const STEP = 10
-interface Group {
-  readonly purpose: Purpose
-  readonly lines: HandLine[]
-}
-const groups = computed<Group[]>(() => {
-  const found: Group[] = []
-  for (const line of hand.value?.lines ?? []) {
-    const last = found.at(-1)
-    if (last?.purpose === line.purpose) last.lines.push(line)
-    else found.push({ purpose: line.purpose, lines: [line] })
-  }
-  return found
+const keyOf = (line: HandLine) => `${line.purpose} ${line.exerciseId}`
+/** A line stays where it was found: whoever presses its key twice means the same line. */
+const found = ref<readonly string[]>([])
+watch(hand, (now) => {
+  const all = (now?.lines ?? []).map(keyOf)
+  found.value = [...found.value, ...all.filter((key) => !found.value.includes(key))]
+})
+const placeOf = (line: HandLine) => found.value.indexOf(keyOf(line))
+const groups = computed(() => {
+  const groups = new Map<Purpose, HandLine[]>()
+  for (const line of hand.value?.lines ?? [])
+    groups.set(line.purpose, [...(groups.get(line.purpose) ?? []), line])
+  return [...groups].map(([purpose, lines]) => ({
+    purpose,
+    lines: lines.sort((one, other) => placeOf(one) - placeOf(other)),
+  }))
 })
 const place = (percent: number) => {
   const { least = 0, greatest = 1 } = hand.value ?? {}
@@ -38,10 +42,14 @@ const change = (what: () => Promise<HandView>) => attempt(async () => asked.set(
 const switchTo = (on: boolean) => change(() => api.switchHand(on))
 const set = (line: HandLine, percent: number | null) =>
   change(() => api.setHand(line.purpose, line.exerciseId, percent))
-function move(line: HandLine, by: number) {
-  const { least = EVEN, greatest = EVEN } = hand.value ?? {}
-  return set(line, Math.max(least, Math.min(greatest, line.percent + by)))
-}
+/** From where it stands by then: the key may be pressed again before an answer. */
+const move = (line: HandLine, by: number) =>
+  change(() => {
+    const { least = EVEN, greatest = EVEN, lines = [] } = hand.value ?? {}
+    const now = lines.find((one) => keyOf(one) === keyOf(line)) ?? line
+    const percent = Math.max(least, Math.min(greatest, now.percent + by))
+    return api.setHand(line.purpose, line.exerciseId, percent)
+  })
 const sought = ref('')
 const seen = (line: HandLine) =>
   line.title.toLowerCase().includes(sought.value.trim().toLowerCase())

@@ -1,7 +1,7 @@
 import { mount } from '@vue/test-utils'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { api } from '@/api/calls'
-import type { HandView, LinesView, StepDraft } from '@/api/types'
+import type { HandLine, HandView, LinesView, StepDraft } from '@/api/types'
 import HandPage from './HandPage.vue'
 import LinesPanel from './LinesPanel.vue'
 import { emptyDraft } from '@/parts/emptyDraft'
@@ -120,6 +120,24 @@ describe('the hand of a coach', () => {
     await vi.waitFor(() => expect(page.text()).toContain('160 %'))
     await key(page, 'Leave Palm rub to what is seen').trigger('click')
     expect(set).toHaveBeenLastCalledWith('RECOVERY', 'palm-rub', null)
+  })
+
+  it('moves the same line again when its key is pressed again before an answer', async () => {
+    const other: HandLine = { ...line, exerciseId: 'sweep', title: 'Sweep', percent: 110 }
+    const answers = [100, 110].map((percent) => ({ ...other, percent: percent + 20 }))
+    vi.spyOn(api, 'hand').mockResolvedValue(hand({ lines: [{ ...line, percent: 120 }, other] }))
+    const set = vi.spyOn(api, 'setHand')
+    // What counts more comes first in each answer.
+    for (const answer of answers)
+      set.mockResolvedValueOnce(hand({ lines: [answer, { ...line, percent: 120 }] }))
+    const page = mount(HandPage, { global: { stubs } })
+    await vi.waitFor(() => expect(page.text()).toContain('Sweep'))
+    const titles = () => page.findAll('li b').map((title) => title.text())
+    await key(page, 'More of Sweep').trigger('click')
+    await key(page, 'More of Sweep').trigger('click')
+    await vi.waitFor(() => expect(page.text()).toContain('130 %'))
+    expect(set.mock.calls.slice(-2).map((call) => call[2])).toEqual([120, 130])
+    expect(titles()).toEqual(['Palm rub', 'Sweep'])
   })
 
   it('is switched off', async () => {

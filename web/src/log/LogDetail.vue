@@ -75,14 +75,18 @@ const MOMENTS: Readonly<Record<LogEntry['pains'][number]['moment'], string>> = {
     <ul class="steps">
       <li v-for="(step, i) in entry.steps" :key="i">
         <KindLetter :kind="step.kind" />
-        <RouterLink
-          v-if="account.coach.value"
-          :to="`/library/${step.exerciseId}?version=${step.exerciseVersion}`"
-          ><b>{{ step.title }}</b></RouterLink
-        >
-        <b v-else>{{ step.title }}</b>
-        <span class="quiet">{{ step.dose }}</span>
-        <span class="push" :class="{ hurt: step.outcome === 'HURT' }">{{ stepWords(step) }}</span>
+        <p class="what">
+          <RouterLink
+            v-if="account.coach.value"
+            :to="`/library/${step.exerciseId}?version=${step.exerciseVersion}`"
+            ><b>{{ step.title }}</b></RouterLink
+          >
+          <b v-else>{{ step.title }}</b>
+          <span class="quiet">{{ step.dose }}</span>
+        </p>
+        <span class="outcome" :class="{ hurt: step.outcome === 'HURT' }">{{
+          stepWords(step)
+        }}</span>
         <span v-if="accountWords(step).length" class="quiet small said">{{
           accountWords(step).join(' · ')
         }}</span>
@@ -143,18 +147,22 @@ blockquote {
   border-left: 3px solid var(--line);
 }
 .steps li {
-  display: flex;
-  flex-wrap: wrap;
-  align-items: center;
-  gap: 10px;
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr) auto;
+  gap: 0 10px;
+  align-items: baseline;
   padding: 5px 0;
   border-top: 1px solid var(--line);
 }
-.said {
-  flex-basis: 100%;
-  padding-left: 28px;
+.what {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 10px;
 }
-.push.hurt {
+.said {
+  grid-column: 2 / -1;
+}
+.outcome.hurt {
   color: var(--stop);
   font-weight: 600;
 }

@@ -146,7 +146,7 @@ describe('an entry of the log', () => {
     expect(wrapper.find('blockquote').text()).toBe('Warm by the end.')
     const steps = wrapper.findAll('.steps li')
     expect(steps[0]?.find('a').attributes('href')).toBe('/library/rub?version=2')
-    expect(steps.map((s) => s.find('.push').text())).toEqual(['done', 'skipped'])
+    expect(steps.map((s) => s.find('.outcome').text())).toEqual(['done', 'skipped'])
   })
 })
 

@@ -40,6 +40,11 @@ describe('words', () => {
     expect(addDays('2027-03-28', -1)).toBe('2027-03-27')
   })
 
+  it('say what is no date yet as it was typed', () => {
+    for (const say of [longDate, shortDate, dayMonth]) expect(say('left only')).toBe('left only')
+    expect(addDays('31 Nov', 1)).toBe('31 Nov')
+  })
+
   it('names the month of a date in a history', () => {
     expect(dayMonth('2026-10-14')).toBe('14 Oct')
   })

@@ -64,21 +64,27 @@ const MOMENT = new Intl.DateTimeFormat('en-GB', {
   minute: '2-digit',
 })
 const LOCAL_DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long' })
-const midnight = (date: string) => new Date(`${date}T00:00:00Z`)
+/** What is typed and is no date yet is said again as it stands. */
+function ofDay(date: string, say: (midnight: Date) => string): string {
+  const midnight = new Date(`${date}T00:00:00Z`)
+  return Number.isNaN(midnight.getTime()) ? date : say(midnight)
+}
 
 /** A date: "Tuesday 24 November". */
-export function longDate(date: string): string {
-  const parts = LONG_DATE.formatToParts(midnight(date))
-  const get = (type: string) => parts.find((p) => p.type === type)?.value ?? ''
-  return `${get('weekday')} ${get('day')} ${get('month')}`
-}
+export const longDate = (date: string): string =>
+  ofDay(date, (midnight) => {
+    const parts = LONG_DATE.formatToParts(midnight)
+    const get = (type: string) => parts.find((p) => p.type === type)?.value ?? ''
+    return `${get('weekday')} ${get('day')} ${get('month')}`
+  })
 
 /** A date in a list: "Mon 23". */
 export const shortDate = (date: string): string =>
-  `${WEEKDAY.format(midnight(date))} ${midnight(date).getUTCDate()}`
+  ofDay(date, (midnight) => `${WEEKDAY.format(midnight)} ${midnight.getUTCDate()}`)
 
 /** A date in a history: "14 Oct". */
-export const dayMonth = (date: string): string => DAY_MONTH.format(midnight(date))
+export const dayMonth = (date: string): string =>
+  ofDay(date, (midnight) => DAY_MONTH.format(midnight))
 
 /** A moment on the clock of this device: "3 September at 14:05". */
 export const localMoment = (moment: string): string => MOMENT.format(new Date(moment))
@@ -93,11 +99,11 @@ export const localDay = (moment: string): string => LOCAL_DAY.format(new Date(mo
 export const weekday = (date: string): string => shortDate(date).slice(0, 3)
 
 /** The date some days later. */
-export function addDays(date: string, days: number): string {
-  const d = midnight(date)
-  d.setUTCDate(d.getUTCDate() + days)
-  return d.toISOString().slice(0, 10)
-}
+export const addDays = (date: string, days: number): string =>
+  ofDay(date, (midnight) => {
+    midnight.setUTCDate(midnight.getUTCDate() + days)
+    return midnight.toISOString().slice(0, 10)
+  })
 
 /** An enum constant as words: "FINGER_FLEXORS" is "finger flexors". */
 export const words = (constant: string): string => constant.toLowerCase().replaceAll('_', ' ')
