@@ -64,10 +64,11 @@ const MOMENT = new Intl.DateTimeFormat('en-GB', {
   minute: '2-digit',
 })
 const LOCAL_DAY = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'long' })
+const ISO_DATE = /^\d{4}-\d{2}-\d{2}$/
 /** What is typed and is no date yet is said again as it stands. */
 function ofDay(date: string, say: (midnight: Date) => string): string {
   const midnight = new Date(`${date}T00:00:00Z`)
-  return Number.isNaN(midnight.getTime()) ? date : say(midnight)
+  return ISO_DATE.test(date) && midnight.getTime() ? say(midnight) : date
 }
 
 /** A date: "Tuesday 24 November". */
