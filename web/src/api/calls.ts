@@ -627,7 +627,7 @@ export const api = {
     ),
   /** A planned session; of which line of the plan, where it stands free of blocks. */
   playNow: (id: string, purpose: Purpose, minutes: number, line?: string) =>
-    answer(
+    wouldBe(
       http.GET('/api/clients/{clientId}/play/{purpose}/{minutes}', {
         params: { path: { clientId: id, purpose, minutes }, query: { line } },
       }),

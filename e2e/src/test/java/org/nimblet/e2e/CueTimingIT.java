@@ -67,7 +67,7 @@ class CueTimingIT {
       """
       return fetch('/api/clients/' + arguments[0] + '/play/RECOVERY/20')
         .then(answer => answer.json())
-        .then(routine => routine.cues
+        .then(routine => routine.shown.cues
           .filter(cue => ['START', 'BEAT', 'SWITCH', 'REST', 'DONE'].includes(cue.sound))
           .map(cue => cue.offsetMillis / 1000))
       """;

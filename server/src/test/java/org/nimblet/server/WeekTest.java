@@ -458,7 +458,7 @@ class WeekTest {
         .isEqualTo("composed anew, with The ten pairs opened");
     assertThat(saved.at("/obligations/1/contents").asString()).isEqualTo("composed anew");
     String line = saved.at("/obligations/0/id").asString();
-    JsonNode played = setting.get("/play/REACH/10?line=" + line);
+    JsonNode played = setting.get("/play/REACH/10?line=" + line).get("shown");
     assertThat(played.get("steps").findValuesAsString("exerciseId")).contains("ten-pairs-opened");
     JsonNode look =
         setting.sent(
@@ -516,7 +516,9 @@ class WeekTest {
                     with(obligation("RECOVERY", "DAILY", "BEDTIME", false), List.of(), null, id))));
     assertThat(saved.at("/programme/obligations/0/contents/routineVersion").asInt()).isEqualTo(1);
     JsonNode played =
-        setting.get("/play/RECOVERY/10?line=" + saved.at("/obligations/0/id").asString());
+        setting
+            .get("/play/RECOVERY/10?line=" + saved.at("/obligations/0/id").asString())
+            .get("shown");
     assertThat(played.get("routineId").asString()).isEqualTo(id);
     assertThat(saved.at("/programme/obligations/0/minutes").asLong())
         .isEqualTo((played.get("lengthMillis").asLong() + 59_999) / 60_000);

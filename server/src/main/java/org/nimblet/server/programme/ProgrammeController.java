@@ -65,9 +65,12 @@ class ProgrammeController {
     return Preview.of(service.look(person, form));
   }
 
-  /** A routine for a planned session, composed as it begins: what was said last counts. */
+  /**
+   * A routine for a planned session, composed as it begins: what was said last counts. Or what
+   * keeps it from being done, which is no error: the page of a day asks for whatever comes next.
+   */
   @GetMapping("/clients/{clientId}/play/{purpose}/{minutes}")
-  RoutineView playNow(
+  Preview<RoutineView> playNow(
       @PathVariable("clientId") Person person,
       @PathVariable Purpose purpose,
       @PathVariable int minutes,
@@ -77,7 +80,7 @@ class ProgrammeController {
       throw new InvalidFieldException(
           "minutes", "(%d) must be 1 to %d.".formatted(minutes, LONGEST_MINUTES));
     }
-    return service.play(person, purpose, minutes, Optional.ofNullable(line));
+    return Preview.of(service.play(person, purpose, minutes, Optional.ofNullable(line)));
   }
 
   /** Ends the programme; what was done under it stays in the log. */
