@@ -45,6 +45,7 @@ function by(steps: number) {
       inputmode="decimal"
       autocomplete="off"
       role="spinbutton"
+      maxlength="8"
       :size="Math.max(1, text.length)"
       :aria-valuenow="Number(text)"
       :aria-valuemin="min / per"

@@ -1,10 +1,14 @@
 <script setup lang="ts">
+import { nextTick, onMounted, useTemplateRef } from 'vue'
 import type { Shortfall } from '@/api/types'
 import { SHORTFALLS, keys } from '@/parts/labels'
 import StageKey from './StageKey.vue'
 
 /** Whether to leave a session that has begun, and why. */
 const emit = defineEmits<{ stay: []; leave: [why: Shortfall] }>()
+
+const goOn = useTemplateRef<InstanceType<typeof StageKey>>('goOn')
+onMounted(() => void nextTick(() => (goOn.value?.$el as HTMLElement | undefined)?.focus()))
 </script>
 
 <template>
@@ -20,7 +24,7 @@ const emit = defineEmits<{ stay: []; leave: [why: Shortfall] }>()
       />
     </p>
     <p class="side-by-side">
-      <StageKey autofocus on word="Go on" @click="emit('stay')" />
+      <StageKey ref="goOn" on word="Go on" @click="emit('stay')" />
     </p>
   </section>
 </template>

@@ -1,4 +1,4 @@
-import { mount } from '@vue/test-utils'
+import { flushPromises, mount } from '@vue/test-utils'
 import { describe, expect, it } from 'vitest'
 import type { RoutineView, StepView } from '@/api/types'
 import { cueForTests } from './cueForTests'
@@ -224,5 +224,16 @@ describe('leaving in the middle', () => {
     for (const button of panel.findAll('button')) await button.trigger('click')
     expect(panel.emitted('stay')).toHaveLength(1)
     expect(panel.emitted('leave')).toEqual([['NO_TIME'], ['COULD_NOT'], ['HURT']])
+  })
+
+  it('takes the focus from whatever has it, to go on', async () => {
+    const key = document.createElement('button')
+    document.body.append(key)
+    key.focus()
+    const panel = mount(LeavingPanel, { attachTo: document.body })
+    await flushPromises()
+    expect(document.activeElement?.textContent).toContain('Go on')
+    panel.unmount()
+    key.remove()
   })
 })
