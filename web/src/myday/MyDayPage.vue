@@ -85,7 +85,7 @@ const later = () =>
           />
           <p v-if="message" class="inset error" role="alert">{{ message }}</p>
         </template>
-        <section v-else class="inset none">
+        <section v-else class="inset none" :class="{ awaited: next && !why }">
           <h2>{{ next ? `${PURPOSES[next.purpose]} waits` : 'Nothing more today' }}</h2>
           <p class="large quiet">
             {{
@@ -134,6 +134,10 @@ const later = () =>
 .none {
   padding: 40px 0 12px;
 }
+/* As high as what will stand here, so that nothing moves when it comes. */
+.awaited {
+  min-height: 442px;
+}
 .columns {
   display: grid;
   grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
@@ -150,6 +154,9 @@ const later = () =>
   }
   .coach {
     display: none;
+  }
+  .awaited {
+    min-height: 334px;
   }
   .columns {
     grid-template-columns: minmax(0, 1fr);

@@ -70,6 +70,15 @@ public final class Browser implements AutoCloseable {
         .then(refused => setTimeout(() => answer(refused ? String(refused) : '')))
       """;
 
+  private static final String LISTEN =
+      """
+      const [element] = arguments
+      element.scrollIntoView({block: 'center'})
+      window.pressed = false
+      const hear = event => { window.pressed = event.composedPath().includes(element) }
+      addEventListener('click', hear, {once: true, capture: true})
+      """;
+
   private final RunningChromium chromium;
   private final ChromeDriver driver;
   private final String address;
@@ -202,15 +211,16 @@ public final class Browser implements AutoCloseable {
     click(() -> find(selector));
   }
 
+  /** What went elsewhere in that moment was not pressed; a person presses again. */
   private void click(java.util.function.Supplier<WebElement> element) {
     until(
         "could not be clicked",
         () -> {
           try {
             WebElement found = element.get();
-            run("arguments[0].scrollIntoView({block: 'center'})", found);
+            run(LISTEN, found);
             found.click();
-            return true;
+            return !Boolean.FALSE.equals(run("return window.pressed"));
           } catch (org.openqa.selenium.ElementClickInterceptedException e) {
             return false;
           }
