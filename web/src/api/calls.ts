@@ -577,7 +577,7 @@ export const api = {
   turnSteps: (draft: Draft, key: string, turn: Turn) =>
     answer(http.POST('/api/bench/turn', { body: { draft, key, turn } })),
   readLines: (draft: Draft, text: string) =>
-    answer(http.POST('/api/bench/lines', { body: { draft, text } })),
+    wouldBe(http.POST('/api/bench/lines', { body: { draft, text } })),
   linesOf: (draft: Draft) => answer(http.POST('/api/bench/lines/written', { body: draft })),
   offers: (draft: Draft) => answer(http.POST('/api/bench/offers', { body: draft })),
   whyNot: (draft: Draft, exerciseId: string) =>

@@ -414,7 +414,7 @@ class BenchTest {
     Map<String, Object> draft = Practice.draft(setting.clientId(), "RECOVERY", 480, List.of());
     form.put("draft", draft);
     form.put("text", "palm rub 30 s\nwrist wobbles 40 s\n\nshake out 20 s");
-    JsonNode read = setting.post("/api/bench/lines", form);
+    JsonNode read = setting.post("/api/bench/lines", form).get("shown");
     assertThat(read.get("lines")).hasSize(4);
     assertThat(read.at("/lines/0/title").asString()).isNotBlank();
     assertThat(read.at("/lines/1/wrong").asString()).contains("wobbles");
@@ -424,7 +424,7 @@ class BenchTest {
     draft.put("steps", read.get("steps"));
     JsonNode written = setting.post("/api/bench/lines/written", draft);
     form.put("text", written.get("text").asString());
-    JsonNode again = setting.post("/api/bench/lines", form);
+    JsonNode again = setting.post("/api/bench/lines", form).get("shown");
     assertThat(again.get("steps").findValuesAsString("dose"))
         .isEqualTo(read.get("steps").findValuesAsString("dose"));
     form.put("text", "x\n".repeat(70));

@@ -2,6 +2,7 @@ package org.nimblet.server.routine;
 
 import jakarta.validation.Valid;
 import java.util.List;
+import org.nimblet.server.platform.Preview;
 import org.nimblet.server.routine.Bench.CheckView;
 import org.nimblet.server.routine.Bench.CompareForm;
 import org.nimblet.server.routine.Bench.CompareView;
@@ -91,8 +92,8 @@ class BenchController {
 
   /** Reads a routine that is said in lines. */
   @PostMapping("/lines")
-  LinesView lines(@Valid @RequestBody LinesForm form) {
-    return lines.read(form);
+  Preview<LinesView> lines(@Valid @RequestBody LinesForm form) {
+    return Preview.of(lines.read(form));
   }
 
   /** Writes a draft as such lines. */
