@@ -1,11 +1,7 @@
 import createClient from 'openapi-fetch'
-import type { paths } from './generated'
+import type { FieldProblem, paths } from './generated'
 
-/** A wrong field, in the server's words. */
-export interface FieldProblem {
-  readonly field: string
-  readonly message: string
-}
+export type { FieldProblem }
 
 /** The server said no. */
 export class ServerProblem extends Error {

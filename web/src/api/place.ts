@@ -1,5 +1,16 @@
-import { inject, onScopeDispose, provide, hasInjectionContext } from 'vue'
-import { computed, nextTick, readonly, ref, shallowReactive, watch, type Ref } from 'vue'
+import {
+  computed,
+  hasInjectionContext,
+  inject,
+  nextTick,
+  onScopeDispose,
+  provide,
+  readonly,
+  ref,
+  shallowReactive,
+  watch,
+  type Ref,
+} from 'vue'
 
 /** What shows as one: a page, or what a tab of it holds. */
 interface Place {
